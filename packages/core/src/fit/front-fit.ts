@@ -1,0 +1,90 @@
+import { type Section } from '../back/section';
+import { type Take } from '../back/take';
+import { type Outcome, done } from '../problems';
+import { type Random } from '../random/seeded';
+import { type FrontArch, DEFAULT_POINT_LENGTH_MM } from '../saddle/front-arch';
+import { type School, type SchoolId, type Need } from '../schools/school';
+import { SCHOOLS } from '../schools/all';
+import { type Readiness, schoolReadiness } from '../schools/readiness';
+import { prepareSection } from './arch-on-section';
+import { type Confidence, confidence, takesSpread } from './confidence';
+import { paddingOfSchool } from './padding';
+import { type FrontRecommendation, recommendFront } from './front-search';
+import { type WithNeighbours, judgeWithNeighbours } from './neighbours';
+
+export const REDRAWS = 100;
+
+export interface FrontFitQuestion {
+  readonly section: Section;
+  /** Accepted takes, for how sure the answer is. */
+  readonly takes: readonly Take[];
+  readonly school: School;
+  readonly takenAtMm: number;
+  readonly measured: ReadonlySet<Need>;
+  readonly random: Random;
+}
+
+export interface OtherSchool {
+  readonly schoolId: SchoolId;
+  readonly includedAngleDeg: number;
+  readonly shape: FrontArch['shape'];
+}
+
+export interface FrontFit {
+  readonly recommendation: FrontRecommendation;
+  readonly judged: WithNeighbours;
+  readonly readiness: Readiness;
+  /** What the other schools would ask for on the same section. */
+  readonly others: readonly OtherSchool[];
+  /** Answers are "shape angle-to-the-step", e.g. "round 95". */
+  readonly confidence: Confidence<string>;
+  /** Included angle of the redraws that won or lost, 5th and 95th percentile, degrees. */
+  readonly angleRangeDeg: readonly [number, number];
+}
+
+/** The whole answer to "which tree front suits this back, and why" for one section under one school. */
+export function frontFit(question: FrontFitQuestion): Outcome<FrontFit> {
+  const { section, school } = question;
+  const body = prepareSection(section);
+  const padding = paddingOfSchool(school);
+  const recommendation = recommendFront(body, school, DEFAULT_POINT_LENGTH_MM, padding);
+  if (!recommendation.ok) return recommendation;
+  const target = recommendation.value.target.arch;
+  const judged = judgeWithNeighbours(body, target, padding, school, question.takenAtMm)!;
+  const angles: number[] = [];
+  const sure = confidence(section, takesSpread(question.takes), REDRAWS, question.random, (redrawn) => {
+    const again = recommendFront(prepareSection(redrawn), school, DEFAULT_POINT_LENGTH_MM, padding);
+    if (!again.ok) return null;
+    angles.push(again.value.target.arch.includedAngleDeg);
+    return nearestWidth(again.value.target.arch, target, school);
+  });
+  return done({
+    recommendation: recommendation.value,
+    judged,
+    readiness: schoolReadiness(school, question.measured),
+    others: SCHOOLS.filter((s) => s.id !== school.id).flatMap((s) => otherSchool(body, s)),
+    confidence: sure,
+    angleRangeDeg: percentiles(angles, target.includedAngleDeg),
+  });
+}
+
+/** A redraw counts for the recommended width while it lies within half a width of it. */
+function nearestWidth(arch: FrontArch, target: FrontArch, school: School): string {
+  const steps = Math.round((arch.includedAngleDeg - target.includedAngleDeg) / school.front.widthStepDeg);
+  const deg = target.includedAngleDeg + steps * school.front.widthStepDeg;
+  return `${arch.shape} ${Math.round(deg)}`;
+}
+
+function otherSchool(body: ReturnType<typeof prepareSection>, school: School): OtherSchool[] {
+  const found = recommendFront(body, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school));
+  if (!found.ok) return [];
+  const { includedAngleDeg, shape } = found.value.target.arch;
+  return [{ schoolId: school.id, includedAngleDeg, shape }];
+}
+
+function percentiles(values: number[], otherwise: number): [number, number] {
+  if (values.length === 0) return [otherwise, otherwise];
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = (q: number): number => sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))]!;
+  return [at(0.05), at(0.95)];
+}

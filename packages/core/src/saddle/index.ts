@@ -1,0 +1,2 @@
+export * from './front-arch';
+export * from './width-setting';

@@ -1,0 +1,34 @@
+import { type ArchShape, type FrontArch, CROWN_RADIUS_MM, SPAN_DEPTH_MM, spanAtMm } from './front-arch';
+
+/** One width a saddle can be set to: neutral measure, and what its own maker calls it. */
+export interface WidthSetting {
+  readonly label: string;
+  readonly includedAngleDeg: number;
+}
+
+/** The front of a described saddle, as far as the front arch goes. */
+export interface SaddleFront {
+  readonly shape: ArchShape;
+  readonly pointLengthMm: number;
+  /** Panel (or bar padding) between tree point and horse, mm. */
+  readonly frontPanelDepthMm: number;
+  /** Width of the channel between the panels in front, mm. */
+  readonly frontChannelMm: number;
+  /** From narrowest to widest; more than one where the tree or its plate can be changed. */
+  readonly settings: readonly WidthSetting[];
+  /** Index into settings of what it is set to now. */
+  readonly presentSetting: number;
+}
+
+export const archOfSetting = (front: SaddleFront, setting: WidthSetting): FrontArch => ({
+  shape: front.shape,
+  crownRadiusMm: CROWN_RADIUS_MM[front.shape],
+  includedAngleDeg: setting.includedAngleDeg,
+  pointLengthMm: front.pointLengthMm,
+});
+
+/** The neutral width, comparable between makers. */
+export const neutralWidth = (arch: FrontArch): { includedAngleDeg: number; spanAt100Mm: number } => ({
+  includedAngleDeg: arch.includedAngleDeg,
+  spanAt100Mm: spanAtMm(arch, SPAN_DEPTH_MM),
+});

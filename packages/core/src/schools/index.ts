@@ -1,0 +1,3 @@
+export * from './school';
+export * from './readiness';
+export * from './all';

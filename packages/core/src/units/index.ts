@@ -1,0 +1,3 @@
+export * from './length';
+export * from './angle';
+export * from './near-off';

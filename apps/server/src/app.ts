@@ -1,0 +1,78 @@
+import cookie from '@fastify/cookie';
+import helmet from '@fastify/helmet';
+import rateLimit from '@fastify/rate-limit';
+import Fastify, { type FastifyInstance, LogController } from 'fastify';
+import { serializerCompiler, validatorCompiler } from 'fastify-type-provider-zod';
+import { type DataSource } from 'typeorm';
+import { healthRoutes } from './health/health.routes';
+import { horses } from './horses/horse.repository';
+import { horseRoutes } from './horses/horse.routes';
+import { authPlugin } from './platform/auth/plugin';
+import { type Config } from './platform/config';
+import { errorsPlugin } from './platform/errors/plugin';
+import { describeApi } from './platform/openapi';
+import { servePages } from './platform/pages';
+import { practices } from './practice/practice.repository';
+import { saddles } from './saddles/saddle.repository';
+import { saddleRoutes } from './saddles/saddle.routes';
+import { sessions } from './session/session.repository';
+import { sessionRoutes } from './session/session.routes';
+import { takes } from './visits/take.repository';
+import { visits } from './visits/visit.repository';
+import { visitRoutes } from './visits/visit.routes';
+
+/** A full visit of five traced takes is under 200 KB. */
+const BODY_LIMIT_BYTES = 1_048_576;
+
+/** Styles are written by the interface at run time; scripts only ever come from our own files. */
+const CONTENT_SECURITY = {
+  directives: {
+    defaultSrc: ["'self'"],
+    scriptSrc: ["'self'"],
+    styleSrc: ["'self'", "'unsafe-inline'"],
+    imgSrc: ["'self'", 'data:', 'blob:'],
+    fontSrc: ["'self'"],
+    connectSrc: ["'self'"],
+    workerSrc: ["'self'"],
+    objectSrc: ["'none'"],
+    frameAncestors: ["'none'"],
+    baseUri: ["'self'"],
+    formAction: ["'self'"],
+    upgradeInsecureRequests: null,
+  },
+};
+
+/** The whole server on one connection, not yet listening. */
+export async function buildApp(db: DataSource, config: Config): Promise<FastifyInstance> {
+  const app = Fastify({
+    logger: { level: config.logLevel, redact: ['req.headers.cookie'] },
+    logController: new LogController({ disableRequestLogging: true }),
+    bodyLimit: BODY_LIMIT_BYTES,
+    forceCloseConnections: true,
+  });
+  app.setValidatorCompiler(validatorCompiler);
+  app.setSerializerCompiler(serializerCompiler);
+  logWithoutPersonalData(app);
+  await app.register(errorsPlugin);
+  await app.register(helmet, { contentSecurityPolicy: config.webProxy === null ? CONTENT_SECURITY : false, hsts: config.secureCookies });
+  await app.register(cookie);
+  await app.register(rateLimit, { global: false });
+  await describeApi(app);
+  const stores = { horses: horses(db), visits: visits(db), takes: takes(db), saddles: saddles(db), sessions: sessions(db), practices: practices(db) };
+  await app.register(authPlugin, stores);
+  await app.register(healthRoutes, { db });
+  await app.register(sessionRoutes, { ...stores, config });
+  await app.register(horseRoutes, stores);
+  await app.register(visitRoutes, stores);
+  await app.register(saddleRoutes, stores);
+  await servePages(app, config);
+  return app;
+}
+
+/** Route patterns only, never the ids in them. */
+function logWithoutPersonalData(app: FastifyInstance): void {
+  app.addHook('onResponse', async (request, reply) => {
+    const route = request.routeOptions.url ?? 'none';
+    request.log.info({ method: request.method, route, status: reply.statusCode, ms: Math.round(reply.elapsedTime) }, 'answered');
+  });
+}

@@ -1,0 +1,24 @@
+import { type DataSource } from 'typeorm';
+import { demoScenario } from '@fulcra/demo';
+import { horses } from '../horses/horse.repository';
+import { hashPassword } from '../platform/auth/passwords';
+import { practices } from '../practice/practice.repository';
+import { saddles } from '../saddles/saddle.repository';
+import { takes } from '../visits/take.repository';
+import { visits } from '../visits/visit.repository';
+
+/** Fills an empty database with the demo; leaves any other alone. @returns whether it did */
+export async function seedDemo(db: DataSource): Promise<boolean> {
+  if (!(await practices(db).isEmpty())) return false;
+  const scenario = demoScenario();
+  const { practiceId, personId } = scenario.account;
+  await practices(db).addAccount({ ...scenario.account, passwordHash: await hashPassword(scenario.account.password) });
+  for (const saddle of scenario.saddles) await saddles(db).add(practiceId, saddle);
+  for (const { id, horse } of scenario.horses) await horses(db).put(practiceId, id, horse);
+  for (const { id, visit, takes: taken, decision } of scenario.visits) {
+    await visits(db).put(practiceId, personId, id, visit);
+    for (const take of taken) await takes(db).add(practiceId, personId, id, take.id, take.take);
+    if (decision !== null) await visits(db).decide(practiceId, personId, id, decision);
+  }
+  return true;
+}

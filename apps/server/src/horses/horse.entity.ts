@@ -1,0 +1,19 @@
+import { EntitySchema } from 'typeorm';
+import { type Horse } from '@fulcra/contract';
+import { idColumn, keyColumn, text } from '../platform/db/id-column';
+
+export interface HorseRow extends Horse {
+  practiceId: string;
+}
+export const HorseEntity = new EntitySchema<HorseRow>({
+  name: 'horse',
+  columns: {
+    id: keyColumn,
+    practiceId: { ...idColumn, name: 'practice_id' },
+    name: text(120),
+    kind: text(120),
+    bornYear: { type: 'int', nullable: true, name: 'born_year' },
+    heightMm: { type: 'double', nullable: true, name: 'height_mm' },
+    note: { type: 'text' },
+  },
+});

@@ -1,0 +1,26 @@
+import { buildApp } from './app';
+import { seedDemo } from './demo/seed';
+import { configFrom } from './platform/config';
+import { migrate, openDatabase } from './platform/db/open-database';
+
+/** Migrate, seed an empty demo, listen, and stop in good order. */
+async function main(): Promise<void> {
+  const config = configFrom(process.env);
+  const db = await openDatabase(config.databaseUrl);
+  const ran = await migrate(db);
+  const seeded = config.demo && (await seedDemo(db));
+  const app = await buildApp(db, config);
+  app.log.info({ migrations: ran, seeded }, 'database ready');
+  const stop = async (): Promise<void> => {
+    await app.close();
+    await db.destroy();
+  };
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void stop().then(() => process.exit(0)));
+  await app.listen({ host: config.host, port: config.port });
+  process.send?.({ listening: app.server.address() });
+}
+
+main().catch((error: unknown) => {
+  console.error(error);
+  process.exit(1);
+});

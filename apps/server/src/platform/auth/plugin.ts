@@ -1,0 +1,52 @@
+import { timingSafeEqual } from 'node:crypto';
+import { type FastifyInstance, type FastifyRequest } from 'fastify';
+import fp from 'fastify-plugin';
+import { type Sessions, type SignedIn } from '../../session/session.repository';
+import { FulcraError } from '../errors/fulcra-error';
+
+declare module 'fastify' {
+  interface FastifyContextConfig {
+    /** Open to those not signed in. Everything else isn't. */
+    open?: boolean;
+  }
+  interface FastifyRequest {
+    signedIn: SignedIn | null;
+  }
+}
+
+export const SESSION_COOKIE = 'fulcra_session';
+export const CSRF_HEADER = 'x-fulcra-csrf';
+const SAFE_METHODS = ['GET', 'HEAD', 'OPTIONS'];
+
+/** Signed in or refused, and every write proven to come from our own pages. */
+export const authPlugin = fp(async (app: FastifyInstance, { sessions }: { sessions: Sessions }) => {
+  app.decorateRequest('signedIn', null);
+  app.addHook('onRequest', async (request) => {
+    if (!request.url.startsWith('/api/')) return;
+    const writes = !SAFE_METHODS.includes(request.method);
+    if (writes) refuseForeignOrigin(request);
+    const token = request.cookies[SESSION_COOKIE];
+    request.signedIn = token ? await sessions.find(token, new Date()) : null;
+    if (request.routeOptions.config.open) return;
+    if (request.signedIn === null) throw new FulcraError('SESSION_MISSING');
+    if (writes) refuseWrongToken(request, request.signedIn.csrfToken);
+  });
+});
+
+function refuseForeignOrigin(request: FastifyRequest): void {
+  const { origin, host } = request.headers;
+  if (request.headers['sec-fetch-site'] === 'cross-site') throw new FulcraError('CSRF_REFUSED');
+  if (origin !== undefined && new URL(origin === 'null' ? 'http://opaque' : origin).host !== host) throw new FulcraError('CSRF_REFUSED');
+}
+
+function refuseWrongToken(request: FastifyRequest, wanted: string): void {
+  const given = Buffer.from(String(request.headers[CSRF_HEADER] ?? ''));
+  const right = Buffer.from(wanted);
+  if (given.length !== right.length || !timingSafeEqual(given, right)) throw new FulcraError('CSRF_REFUSED');
+}
+
+/** The asking person, on routes that aren't open. */
+export function signedIn(request: FastifyRequest): SignedIn {
+  if (request.signedIn === null) throw new FulcraError('SESSION_MISSING');
+  return request.signedIn;
+}

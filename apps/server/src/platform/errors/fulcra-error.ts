@@ -1,0 +1,29 @@
+import { type Problem } from '@fulcra/core';
+import { type ErrorReply } from '@fulcra/contract';
+import { type ErrorCode, ERRORS } from './registry';
+
+interface Details {
+  readonly fields?: readonly { path: string; message: string }[];
+  readonly problems?: readonly Problem[];
+}
+
+/** The only error thrown on purpose. */
+export class FulcraError extends Error {
+  constructor(
+    readonly code: ErrorCode,
+    readonly details: Details = {},
+  ) {
+    super(ERRORS[code].message);
+  }
+
+  get status(): number {
+    return ERRORS[this.code].status;
+  }
+
+  reply(requestId: string): ErrorReply {
+    const { message, remedy } = ERRORS[this.code];
+    const fields = this.details.fields?.map((f) => ({ ...f }));
+    const problems = this.details.problems?.map((p) => ({ code: p.code as string, values: { ...p.values } }));
+    return { error: { code: this.code, message, remedy, requestId, ...(fields && { fields }), ...(problems && { problems }) } };
+  }
+}

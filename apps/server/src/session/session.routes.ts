@@ -1,0 +1,66 @@
+import { type FastifyRequest } from 'fastify';
+import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
+import { sessionSchema, signInSchema, welcomeSchema } from '@fulcra/contract';
+import { z } from 'zod';
+import { DEMO_ACCOUNT } from '@fulcra/demo';
+import { SESSION_COOKIE, signedIn } from '../platform/auth/plugin';
+import { passwordFits } from '../platform/auth/passwords';
+import { type Config } from '../platform/config';
+import { FulcraError } from '../platform/errors/fulcra-error';
+import { type Practices } from '../practice/practice.repository';
+import { SESSION_DAYS, type Sessions, type SignedIn } from './session.repository';
+
+interface Needs {
+  readonly sessions: Sessions;
+  readonly practices: Practices;
+  readonly config: Config;
+}
+
+const asSession = (who: SignedIn) => ({
+  person: { id: who.personId, name: who.personName },
+  practice: { id: who.practiceId, name: who.practiceName },
+  csrfToken: who.csrfToken,
+});
+
+export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { sessions, practices, config }) => {
+  const cookie = { path: '/', httpOnly: true, sameSite: 'strict' as const, secure: config.secureCookies };
+
+  app.get('/api/welcome', { config: { open: true }, schema: { response: { 200: welcomeSchema } } }, async () => ({
+    demoAccount: config.demo ? { email: DEMO_ACCOUNT.email, password: DEMO_ACCOUNT.password } : null,
+  }));
+
+  app.post(
+    '/api/session',
+    {
+      config: { open: true, rateLimit: signInLimit(config) },
+      schema: { body: signInSchema, response: { 200: sessionSchema } },
+    },
+    async (request, reply) => {
+      const { email, password } = request.body;
+      const person = await practices.personByEmail(email);
+      const fits = await passwordFits(password, person?.passwordHash ?? null);
+      if (person === null || !fits) throw new FulcraError('SIGN_IN_REFUSED');
+      const token = await sessions.open(person.id, new Date());
+      const who = await sessions.find(token, new Date());
+      reply.setCookie(SESSION_COOKIE, token, { ...cookie, maxAge: SESSION_DAYS * 86_400 });
+      return asSession(who!);
+    },
+  );
+
+  app.get('/api/session', { schema: { response: { 200: sessionSchema } } }, async (request) => asSession(signedIn(request)));
+
+  app.delete('/api/session', { schema: { response: { 204: z.null() } } }, async (request, reply) => {
+    await sessions.close(request.cookies[SESSION_COOKIE] ?? '');
+    reply.clearCookie(SESSION_COOKIE, cookie);
+    return reply.status(204).send(null);
+  });
+};
+
+/** By address and account, so that one forgetful person doesn't lock a whole yard out. */
+const signInLimit = (config: Config) => ({
+  max: config.signInsPerMinute,
+  timeWindow: '1 minute',
+  hook: 'preHandler' as const,
+  keyGenerator: (request: FastifyRequest) => `${request.ip} ${(request.body as { email?: string } | undefined)?.email ?? ''}`,
+});
+

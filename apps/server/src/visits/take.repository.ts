@@ -1,0 +1,66 @@
+import { isDeepStrictEqual } from 'node:util';
+import { type DataSource } from 'typeorm';
+import { type TakeRecord, type TakeWrite } from '@fulcra/contract';
+import { MOST_TAKES } from '@fulcra/core';
+import { FulcraError } from '../platform/errors/fulcra-error';
+import { PersonEntity } from '../practice/practice.entity';
+import { TakeEntity, type TakeRow } from './visit.entity';
+
+/** Takes are facts: they are added and withdrawn, never altered. */
+export interface Takes {
+  ofVisit(practiceId: string, visitId: string): Promise<TakeRecord[]>;
+  add(practiceId: string, handId: string, visitId: string, id: string, take: TakeWrite): Promise<TakeRecord>;
+  withdraw(practiceId: string, visitId: string, id: string, withdrawn: boolean): Promise<TakeRecord>;
+}
+
+export function takes(db: DataSource): Takes {
+  const table = db.getRepository(TakeEntity);
+  const asTake = async (row: TakeRow): Promise<TakeRecord> => {
+    const hand = await db.getRepository(PersonEntity).findOneByOrFail({ id: row.handId });
+    const { practiceId: _, handId: __, takenAt, withdrawn, ...rest } = row;
+    return { ...rest, takenAt: takenAt.toISOString(), withdrawn: Boolean(withdrawn), hand: hand.name };
+  };
+  const find = async (practiceId: string, visitId: string, id: string): Promise<TakeRow> => {
+    const row = await table.findOneBy({ id, practiceId, visitId });
+    if (row === null) throw new FulcraError('NOT_FOUND');
+    return row;
+  };
+  const roomForOneMore = async (visitId: string, station: TakeWrite['station']): Promise<void> => {
+    const held = await table.countBy({ visitId, station, withdrawn: false });
+    if (held >= MOST_TAKES) throw new FulcraError('TAKES_FULL');
+  };
+  return {
+    ofVisit: async (practiceId, visitId) => {
+      const rows = await table.find({ where: { practiceId, visitId }, order: { takenAt: 'ASC', id: 'ASC' } });
+      return Promise.all(rows.map(asTake));
+    },
+    add: async (practiceId, handId, visitId, id, take) => {
+      const known = await table.findOneBy({ id });
+      if (known !== null) return sameOrRefused(known, practiceId, visitId, take, asTake);
+      await roomForOneMore(visitId, take.station);
+      const row: TakeRow = { id, practiceId, visitId, handId, ...take, takenAt: new Date(take.takenAt), withdrawn: false };
+      await table.insert(row as never);
+      return asTake(await find(practiceId, visitId, id));
+    },
+    withdraw: async (practiceId, visitId, id, withdrawn) => {
+      const row = await find(practiceId, visitId, id);
+      if (row.withdrawn && !withdrawn) await roomForOneMore(visitId, row.station);
+      await table.update({ id, practiceId }, { withdrawn });
+      return asTake(await find(practiceId, visitId, id));
+    },
+  };
+}
+
+/** The same take sent twice is one take; another under its id is refused. */
+function sameOrRefused(
+  known: TakeRow,
+  practiceId: string,
+  visitId: string,
+  take: TakeWrite,
+  asTake: (row: TakeRow) => Promise<TakeRecord>,
+): Promise<TakeRecord> {
+  if (known.practiceId !== practiceId || known.visitId !== visitId) throw new FulcraError('NOT_FOUND');
+  const same = known.takenAtMm === take.takenAtMm && isDeepStrictEqual(known.reading, take.reading);
+  if (!same) throw new FulcraError('TAKE_IMMUTABLE');
+  return asTake(known);
+}

@@ -1,0 +1,69 @@
+import { EntitySchema } from 'typeorm';
+import { type DecisionWrite, type TakeWrite, type VisitWrite } from '@fulcra/contract';
+import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
+
+export interface VisitRow extends VisitWrite {
+  id: string;
+  practiceId: string;
+  fitterId: string;
+}
+export const VisitEntity = new EntitySchema<VisitRow>({
+  name: 'visit',
+  columns: {
+    id: keyColumn,
+    practiceId: { ...idColumn, name: 'practice_id' },
+    horseId: { ...idColumn, name: 'horse_id' },
+    fitterId: { ...idColumn, name: 'fitter_id' },
+    startedOn: { type: 'date', name: 'started_on' },
+    schoolId: { ...text(40), name: 'school_id' },
+    stationMm: { type: 'double', name: 'station_mm' },
+    status: text(10),
+    note: { type: 'text' },
+  },
+});
+
+export interface TakeRow {
+  id: string;
+  practiceId: string;
+  visitId: string;
+  handId: string;
+  station: TakeWrite['station'];
+  takenAtMm: number;
+  takenAt: Date;
+  reading: TakeWrite['reading'];
+  withdrawn: boolean;
+}
+export const TakeEntity = new EntitySchema<TakeRow>({
+  name: 'section_take',
+  columns: {
+    id: keyColumn,
+    practiceId: { ...idColumn, name: 'practice_id' },
+    visitId: { ...idColumn, name: 'visit_id' },
+    handId: { ...idColumn, name: 'hand_id' },
+    station: text(20),
+    takenAtMm: { type: 'double', name: 'taken_at_mm' },
+    takenAt: { type: 'datetime', precision: 3, name: 'taken_at' },
+    reading: json(),
+    withdrawn: { type: 'boolean' },
+  },
+});
+
+export interface DecisionRow {
+  visitId: string;
+  practiceId: string;
+  fitterId: string;
+  saddleId: string | null;
+  decidedAt: Date;
+  body: DecisionWrite;
+}
+export const DecisionEntity = new EntitySchema<DecisionRow>({
+  name: 'decision',
+  columns: {
+    visitId: { ...keyColumn, name: 'visit_id' },
+    practiceId: { ...idColumn, name: 'practice_id' },
+    fitterId: { ...idColumn, name: 'fitter_id' },
+    saddleId: { ...idColumn, nullable: true, name: 'saddle_id' },
+    decidedAt: { type: 'datetime', precision: 3, name: 'decided_at' },
+    body: json(),
+  },
+});

@@ -1,0 +1,102 @@
+import { type AddressInfo } from 'node:net';
+import { type FastifyInstance } from 'fastify';
+import mysql from 'mysql2/promise';
+import { type DataSource } from 'typeorm';
+import { v7 } from 'uuid';
+import { buildApp } from '../src/app';
+import { seedDemo } from '../src/demo/seed';
+import { type Config } from '../src/platform/config';
+import { hashPassword } from '../src/platform/auth/passwords';
+import { migrate, openDatabase } from '../src/platform/db/open-database';
+import { practices } from '../src/practice/practice.repository';
+
+export interface Reply {
+  readonly status: number;
+  readonly body: any; // eslint-disable-line @typescript-eslint/no-explicit-any -- replies are what the tests look into
+  readonly headers: Headers;
+}
+
+/** A person at a browser: keeps the cookie and sends the token back. */
+export class Visitor {
+  cookie = '';
+  csrf = '';
+  constructor(private readonly base: string) {}
+
+  async send(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Reply> {
+    const response = await fetch(this.base + path, {
+      method,
+      headers: {
+        ...(body !== undefined && { 'content-type': 'application/json' }),
+        ...(this.cookie && { cookie: this.cookie }),
+        ...(this.csrf && { 'x-fulcra-csrf': this.csrf }),
+        ...headers,
+      },
+      ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+    });
+    const text = await response.text();
+    const set = response.headers.get('set-cookie');
+    if (set) this.cookie = set.split(';')[0]!;
+    return { status: response.status, body: text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text, headers: response.headers };
+  }
+
+  async signIn(email: string, password: string): Promise<Reply> {
+    const reply = await this.send('POST', '/api/session', { email, password });
+    if (reply.status === 200) this.csrf = reply.body.csrfToken;
+    return reply;
+  }
+}
+
+export interface Running {
+  readonly app: FastifyInstance;
+  readonly db: DataSource;
+  readonly base: string;
+  readonly routes: readonly { method: string; url: string }[];
+  visitor(): Visitor;
+  stop(): Promise<void>;
+}
+
+/** The real server on a port of its own and a new database of its own. */
+export async function startServer(config: Partial<Config> = {}): Promise<Running> {
+  const url = await newDatabase();
+  const db = await openDatabase(url);
+  await migrate(db);
+  await seedDemo(db);
+  const app = await buildApp(db, {
+    databaseUrl: url, host: '127.0.0.1', port: 0, webDir: null, webProxy: null, demo: true, secureCookies: false,
+    signInsPerMinute: 1000, logLevel: 'silent', ...config,
+  });
+  await app.listen({ host: '127.0.0.1', port: 0 });
+  const base = `http://127.0.0.1:${(app.server.address() as AddressInfo).port}`;
+  const spec = (await (await fetch(`${base}/api/openapi.json`)).json()) as { paths: Record<string, Record<string, unknown>> };
+  const routes = Object.entries(spec.paths).flatMap(([path, verbs]) =>
+    Object.keys(verbs).map((verb) => ({ method: verb.toUpperCase(), url: path })),
+  );
+  return {
+    app, db, base, routes,
+    visitor: () => new Visitor(base),
+    stop: async () => {
+      await app.close();
+      await db.destroy();
+    },
+  };
+}
+
+async function newDatabase(): Promise<string> {
+  const url = new URL(process.env.DATABASE_URL!);
+  const name = `fulcra_${v7().replaceAll('-', '')}`;
+  const connection = await mysql.createConnection(process.env.DATABASE_URL!);
+  await connection.query(`CREATE DATABASE ${name}`);
+  await connection.end();
+  url.pathname = `/${name}`;
+  return url.toString();
+}
+
+/** A second practice, with its own fitter. */
+export async function otherPractice(db: DataSource): Promise<{ email: string; password: string }> {
+  const account = { email: 'other@elsewhere.example', password: 'a long enough one' };
+  await practices(db).addAccount({
+    practiceId: v7(), practiceName: 'Elsewhere', personId: v7(), personName: 'Other', email: account.email,
+    passwordHash: await hashPassword(account.password),
+  });
+  return account;
+}

@@ -1,0 +1,26 @@
+import { z } from 'zod';
+
+/** Made on the client, so that a write can be repeated and a barn needs no signal. */
+export const idSchema = z.uuidv7();
+
+/** Text a person typed: any script, no control characters, no invisible-only names. */
+const printable = (most: number) =>
+  z
+    .string()
+    .trim()
+    .max(most)
+    .refine((s) => ![...s].some((c) => c < ' ' && c !== '\n' && c !== '\t'), 'holds control characters');
+
+export const nameSchema = printable(120)
+  .refine((s) => s.replace(/[\p{Cf}\p{Z}]/gu, '').length > 0, 'is empty');
+
+export const noteSchema = printable(4000);
+
+/** Calendar day in the yard, YYYY-MM-DD. */
+export const daySchema = z.iso.date();
+/** Moment in UTC. */
+export const momentSchema = z.iso.datetime();
+
+/** mm or degrees that are really numbers; bounds are the widest that any horse or saddle reaches. */
+export const lengthMmSchema = z.number().min(-2000).max(3000);
+export const finite = z.number();

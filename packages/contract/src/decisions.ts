@@ -1,0 +1,33 @@
+import { ARCH_SHAPES, FRONT_VERDICTS, SCHOOL_IDS } from '@fulcra/core';
+import { z } from 'zod';
+import { finite, idSchema, momentSchema, nameSchema } from './basics';
+import { pointSchema } from './sections';
+
+export const schoolIdSchema = z.enum(SCHOOL_IDS);
+
+/** What was decided, with everything needed to draw it again and to know which rules said so. */
+export const decisionWriteSchema = z.object({
+  decidedAt: momentSchema,
+  /** Null when a width was chosen without a saddle of the stock. */
+  saddleId: idSchema.nullable(),
+  settingLabel: z.string().max(60).nullable(),
+  shape: z.enum(ARCH_SHAPES),
+  includedAngleDeg: z.number().min(50).max(150),
+  spanAt100Mm: z.number().min(0).max(900),
+  pointLengthMm: z.number().min(60).max(300),
+  crownZMm: finite,
+  verdict: z.enum(FRONT_VERDICTS),
+  widthsOff: z.number().int(),
+  /** Filled in from the computation, then edited by the fitter. */
+  reasons: z.string().max(4000),
+  schoolId: schoolIdSchema,
+  schoolVersion: z.number().int().positive(),
+  coreVersion: z.string().max(20),
+  takenAtMm: z.number().min(0).max(200),
+  /** The consensus it was decided on. */
+  section: z.array(pointSchema).min(5).max(2000),
+});
+export type DecisionWrite = z.infer<typeof decisionWriteSchema>;
+
+export const decisionSchema = decisionWriteSchema.extend({ visitId: idSchema, fitter: nameSchema });
+export type Decision = z.infer<typeof decisionSchema>;

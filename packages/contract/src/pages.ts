@@ -1,0 +1,32 @@
+import { z } from 'zod';
+import { daySchema, idSchema } from './basics';
+import { decisionSchema } from './decisions';
+import { horseSchema } from './horses';
+import { pointSchema, takeSchema } from './sections';
+import { visitSchema } from './visits';
+
+/** One line of the yard list. */
+export const horseSummarySchema = z.object({
+  horse: horseSchema,
+  lastVisitOn: daySchema.nullable(),
+  openVisitId: idSchema.nullable(),
+  /** The last front section decided on, for the small drawing; empty until there is one. */
+  outline: z.array(pointSchema),
+});
+export type HorseSummary = z.infer<typeof horseSummarySchema>;
+
+/** A horse with all its visits, newest first. */
+export const horseHistorySchema = z.object({
+  horse: horseSchema,
+  visits: z.array(z.object({ visit: visitSchema, decision: decisionSchema.nullable() })),
+});
+export type HorseHistory = z.infer<typeof horseHistorySchema>;
+
+/** A visit whole: everything its screens need. */
+export const visitPageSchema = z.object({
+  visit: visitSchema,
+  horse: horseSchema,
+  takes: z.array(takeSchema),
+  decision: decisionSchema.nullable(),
+});
+export type VisitPage = z.infer<typeof visitPageSchema>;

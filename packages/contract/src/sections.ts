@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { finite, idSchema, momentSchema, nameSchema } from './basics';
+
+export const pointSchema = z.object({ yMm: finite, zMm: finite });
+
+/** A take exactly as the hand wrote it. Limits here only bound the message; the core judges the shape. */
+export const takeReadingSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('points'), points: z.array(pointSchema).max(2000) }),
+  z.object({
+    kind: z.literal('widths'),
+    widths: z.array(z.object({ depthMm: finite, nearMm: finite, offMm: finite })).max(20),
+  }),
+]);
+
+/** Stations of the back. Only the front is measured so far. */
+export const stationSchema = z.enum(['front']);
+
+export const takeWriteSchema = z.object({
+  station: stationSchema,
+  /** Distance behind the resting scapula's rear edge. */
+  takenAtMm: z.number().min(0).max(200),
+  takenAt: momentSchema,
+  reading: takeReadingSchema,
+});
+export type TakeWrite = z.infer<typeof takeWriteSchema>;
+
+export const takeSchema = takeWriteSchema.extend({
+  id: idSchema,
+  visitId: idSchema,
+  /** Whose hand. */
+  hand: nameSchema,
+  /** Taken back by the fitter; kept, but no longer counted. */
+  withdrawn: z.boolean(),
+});
+export type TakeRecord = z.infer<typeof takeSchema>;
+
+export const withdrawalSchema = z.object({ withdrawn: z.boolean() });

@@ -1,0 +1,19 @@
+import { z } from 'zod';
+import { idSchema, nameSchema } from './basics';
+
+export const signInSchema = z.object({ email: z.string().trim().toLowerCase().max(200), password: z.string().min(1).max(200) });
+export type SignIn = z.infer<typeof signInSchema>;
+
+export const sessionSchema = z.object({
+  person: z.object({ id: idSchema, name: nameSchema }),
+  practice: z.object({ id: idSchema, name: nameSchema }),
+  /** Goes back in the x-fulcra-csrf header of every write. */
+  csrfToken: z.string(),
+});
+export type Session = z.infer<typeof sessionSchema>;
+
+/** What the sign-in page may know before anyone has signed in. */
+export const welcomeSchema = z.object({
+  demoAccount: z.object({ email: z.string(), password: z.string() }).nullable(),
+});
+export type Welcome = z.infer<typeof welcomeSchema>;

@@ -1,0 +1,71 @@
+import { join } from 'node:path';
+import { needCommand } from '../machine/debian.mjs';
+import { freePort } from '../machine/free-port.mjs';
+import { needPackages } from '../machine/packages.mjs';
+import { ROOT } from '../machine/root.mjs';
+import { endChild, startChild } from '../machine/shell.mjs';
+import { step } from '../machine/steps.mjs';
+import { privateMariadb } from '../database/mariadb.mjs';
+import { SERVER_FILE, WEB_DIR, buildServer, buildWebIfStale } from './build.mjs';
+
+const WISHED_PORT = 4380;
+const dev = process.argv.includes('--dev');
+
+/** From a bare clone to a printed address. */
+async function main() {
+  console.log('Fulcra is getting ready.');
+  let database = { url: process.env.DATABASE_URL, stop: () => {}, started: false };
+  await step('packages', () => (needPackages() ? 'installed' : 'up to date'));
+  if (!database.url) {
+    await step('MariaDB program', () => needCommand('mariadbd'));
+    await step('database', async () => {
+      database = await privateMariadb(process.env.FULCRA_DATA_DIR ?? join(ROOT, '.data', 'mariadb'));
+      return database.started ? 'started' : 'already running';
+    });
+  }
+  await step('server bundle', buildServer);
+  let metro = null;
+  if (dev) metro = await startMetro();
+  else await step('web application', buildWebIfStale);
+  await serve(database, metro);
+}
+
+async function serve(database, metro) {
+  const port = await freePort(Number(process.env.PORT ?? WISHED_PORT));
+  const env = {
+    ...process.env, DATABASE_URL: database.url, PORT: String(port), FULCRA_DEMO: process.env.FULCRA_DEMO ?? '1', LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+    ...(metro === null ? { FULCRA_WEB_DIR: WEB_DIR } : { FULCRA_WEB_PROXY: metro.url }),
+  };
+  const began = Date.now();
+  let stopping = false;
+  const server = startChild(process.execPath, serverArguments(), { env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] }, (code) => {
+    if (!stopping) void stop(code ?? 1);
+  });
+  const stop = async (code) => {
+    if (stopping) return;
+    stopping = true;
+    await endChild(server);
+    if (metro !== null) await endChild(metro.child);
+    if (database.started) database.stop();
+    process.exit(code);
+  };
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void stop(0));
+  server.once('message', () => {
+    console.log(`  ${'migrate, seed, listen'.padEnd(34)} ${((Date.now() - began) / 1000).toFixed(1).padStart(6)} s`);
+    console.log(`\nFulcra is at http://127.0.0.1:${port}  (Ctrl+C stops it)`);
+  });
+}
+
+const serverArguments = () => (dev ? ['--import', 'tsx', '--watch', join(ROOT, 'apps/server/src/main.ts')] : ['--enable-source-maps', SERVER_FILE]);
+
+async function startMetro() {
+  const port = await freePort(8081);
+  const env = { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', BROWSER: 'none' };
+  const child = startChild('npx', ['expo', 'start', '--web', '--port', String(port)], { cwd: join(ROOT, 'apps/app'), env, stdio: ['ignore', 'inherit', 'inherit'] });
+  return { child, url: `http://127.0.0.1:${port}` };
+}
+
+main().catch((error) => {
+  console.error(`\n${error.message}`);
+  process.exit(1);
+});

@@ -6,4 +6,5 @@ export * from './back';
 export * from './saddle';
 export * from './schools';
 export * from './fit';
+export * from './formats';
 export * from './version';

@@ -1,0 +1,1 @@
+export { NewHorseScreen as default } from '../../horse/new-horse-screen';

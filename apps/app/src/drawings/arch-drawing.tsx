@@ -1,0 +1,74 @@
+import { type LaidArch, type Section, archOutline, bearingPart } from '@fulcra/core';
+import Svg, { G, Line, Path } from 'react-native-svg';
+import { type Palette } from '../ui/tokens';
+import { usePalette } from '../ui/use-palette';
+import { fingersWords } from '../words/measure-words';
+import { MillimetreGrid } from './millimetre-grid';
+import { type PaperScale, paperScale, pathThrough, reachOf } from './paper-scale';
+import { SectionLines, SideNames } from './section-lines';
+import { ValuePeg } from './value-peg';
+
+export interface ArchDrawingProps {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly section: Section;
+  readonly laid: LaidArch;
+  readonly narrower: LaidArch | null;
+  readonly wider: LaidArch | null;
+}
+
+/** The arch as it rests on the section, its neighbours ghosted, gaps written where they are. */
+export function ArchDrawing({ widthPx, heightPx, section, laid, narrower, wider }: ArchDrawingProps) {
+  const palette = usePalette();
+  const outline = archOutline(laid.arch, laid.crownZMm);
+  const lowest = Math.min(...outline.map((p) => p.zMm)) - 50;
+  const near = section.points.filter((p) => p.zMm > lowest);
+  const scale = paperScale(widthPx, heightPx, reachOf([...outline, ...near], 12));
+  return (
+    <Svg width={widthPx} height={heightPx} role="img" aria-label={spoken(laid)} style={{ backgroundColor: palette.sheet }}>
+      <MillimetreGrid scale={scale} palette={palette} />
+      <SectionLines section={section} scale={scale} palette={palette} />
+      {[narrower, wider].map((ghost, i) => (ghost === null ? null : <Ghost key={i} laid={ghost} scale={scale} palette={palette} />))}
+      <Path d={pathThrough(outline, scale)} fill="none" stroke={palette.leather} strokeWidth={8} strokeLinejoin="round" strokeLinecap="round" opacity={0.92} />
+      <Clearance laid={laid} scale={scale} palette={palette} />
+      <Gaps laid={laid} scale={scale} palette={palette} />
+      <SideNames scale={scale} palette={palette} />
+    </Svg>
+  );
+}
+
+const spoken = (laid: LaidArch): string =>
+  `Arch of ${Math.round(laid.arch.includedAngleDeg)} degrees on the front section; gaps near top ${laid.near.topMm.toFixed(0)}, near point ${laid.near.tipMm.toFixed(0)}, off top ${laid.off.topMm.toFixed(0)}, off point ${laid.off.tipMm.toFixed(0)} millimetres`;
+
+function Ghost({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
+  return <Path d={pathThrough(archOutline(laid.arch, laid.crownZMm), scale)} fill="none" stroke={palette.ghost} strokeWidth={2} strokeDasharray="3 4" />;
+}
+
+function Clearance({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
+  const x = scale.x(0);
+  return (
+    <G>
+      <Line x1={x} x2={x} y1={scale.y(0)} y2={scale.y(laid.crownZMm)} stroke={palette.ink} strokeWidth={2} />
+      <ValuePeg x={x} y={scale.y(laid.crownZMm) - 18} text={`${Math.round(laid.crownZMm)} mm · ${fingersWords(laid.crownZMm)}`} palette={palette} widthPx={scale.widthPx} />
+    </G>
+  );
+}
+
+function Gaps({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
+  const { top, tip } = bearingPart(laid.arch, laid.padding);
+  const gaps = [
+    { gap: laid.near.topMm, at: top, sign: -1 }, { gap: laid.near.tipMm, at: tip, sign: -1 },
+    { gap: laid.off.topMm, at: top, sign: 1 }, { gap: laid.off.tipMm, at: tip, sign: 1 },
+  ];
+  return (
+    <G>
+      {gaps.map(({ gap, at, sign }, i) => (
+        <ValuePeg
+          key={i} x={scale.x(at.yMm * sign) + sign * 26} y={scale.y(at.zMm + laid.crownZMm) - 12}
+          text={`${Math.max(0, Math.round(gap))} mm`} palette={palette} widthPx={scale.widthPx}
+        />
+      ))}
+    </G>
+  );
+}
+

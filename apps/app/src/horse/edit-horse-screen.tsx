@@ -1,0 +1,37 @@
+import { type HorseHistory } from '@fulcra/contract';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { useSend } from '../sync/use-send';
+import { useHorse } from '../sync/use-views';
+import { Button } from '../ui/button';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { useDraft } from '../ui/use-draft';
+import { HorseFields } from './horse-fields';
+import { type FormProblems, formOf, readHorseForm } from './horse-form-model';
+
+export function EditHorseScreen({ horseId }: { readonly horseId: string }) {
+  const { data, problem } = useHorse(horseId);
+  return data === null ? <LoadState problem={problem} /> : <EditForm horse={data.horse} />;
+}
+
+function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
+  const send = useSend();
+  const year = new Date().getFullYear();
+  const [form, setForm, forget] = useDraft(`horse-${horse.id}`, formOf(horse, year));
+  const [problems, setProblems] = useState<FormProblems>({});
+  const back = () => router.replace(`/horses/${horse.id}`);
+  const save = async () => {
+    const read = readHorseForm(form, year);
+    setProblems(read.problems);
+    if (read.horse === null) return;
+    await send({ kind: 'horse', horseId: horse.id, body: read.horse });
+    forget();
+    back();
+  };
+  return (
+    <Screen narrow title={horse.name} note="Change what is known" onBack={back} bottom={<Button grow kind="main" label="Keep the changes" onPress={() => void save()} />}>
+      <HorseFields form={form} problems={problems} onChange={setForm} />
+    </Screen>
+  );
+}

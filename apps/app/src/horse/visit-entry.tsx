@@ -1,0 +1,62 @@
+import { type Decision, type Saddle, type Visit } from '@fulcra/contract';
+import { archOutline } from '@fulcra/core';
+import { router } from 'expo-router';
+import Svg, { Path } from 'react-native-svg';
+import { XStack, YStack } from 'tamagui';
+import { SectionLines } from '../drawings/section-lines';
+import { paperScale, pathThrough, reachOf } from '../drawings/paper-scale';
+import { Button } from '../ui/button';
+import { Body, Name, Small } from '../ui/text';
+import { usePalette } from '../ui/use-palette';
+import { dayWords, degWords, mmWords } from '../words/measure-words';
+import { SHAPE_WORDS } from '../words/verdict-words';
+import { archOfDecision, sectionOfDecision } from './decision-shapes';
+
+export interface VisitEntryProps {
+  readonly visit: Visit;
+  readonly decision: Decision | null;
+  readonly saddle: Saddle | null;
+}
+
+/** One visit in a horse's history, with the drawing it was decided on. */
+export function VisitEntry({ visit, decision, saddle }: VisitEntryProps) {
+  return (
+    <YStack flex={1} gap="$s">
+      <Name>{dayWords(visit.startedOn)}</Name>
+      <Small>{visit.fitter} · {visit.status === 'open' ? 'under way' : 'done'}</Small>
+      {decision === null ? (
+        <Body color="$muted">Nothing decided yet.</Body>
+      ) : (
+        <>
+          <DecisionDrawing decision={decision} />
+          <Body fontWeight="700">
+            {saddle ? `${saddle.name}, ${saddle.maker} “${decision.settingLabel}”: ` : ''}
+            {degWords(decision.includedAngleDeg)}, {mmWords(decision.spanAt100Mm)} at 100, {SHAPE_WORDS[decision.shape]}
+          </Body>
+          <Body>{decision.reasons}</Body>
+          <Small>School {decision.schoolId}, version {decision.schoolVersion}; core {decision.coreVersion}</Small>
+        </>
+      )}
+      <XStack gap="$s" flexWrap="wrap">
+        <Button kind="quiet" label="Open this visit" onPress={() => router.push(`/visits/${visit.id}`)} />
+        {decision === null ? null : <Button kind="quiet" label="Template" onPress={() => router.push(`/visits/${visit.id}/template`)} />}
+      </XStack>
+    </YStack>
+  );
+}
+
+const WIDTH = 320;
+const HEIGHT = 190;
+
+function DecisionDrawing({ decision }: { readonly decision: Decision }) {
+  const palette = usePalette();
+  const section = sectionOfDecision(decision);
+  const outline = archOutline(archOfDecision(decision), decision.crownZMm);
+  const scale = paperScale(WIDTH, HEIGHT, reachOf([...section.points, ...outline], 10));
+  return (
+    <Svg width={WIDTH} height={HEIGHT} role="img" aria-label="Section with the chosen arch" style={{ backgroundColor: palette.sheet }}>
+      <SectionLines section={section} scale={scale} palette={palette} />
+      <Path d={pathThrough(outline, scale)} fill="none" stroke={palette.leather} strokeWidth={5} strokeLinecap="round" />
+    </Svg>
+  );
+}

@@ -1,0 +1,26 @@
+import { XStack, YStack } from 'tamagui';
+import { MARK } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Small, Strong } from '../ui/text';
+import { takeWords } from '../words/agreement-words';
+import { type FrontMeasurement } from './front-measurement';
+
+/** Each take with its word, to be withdrawn by a tap. */
+export function TakesStrip({ front, onWithdraw }: { readonly front: FrontMeasurement; readonly onWithdraw: (id: string) => void }) {
+  return (
+    <XStack gap="$s" flexWrap="wrap" role="list" aria-label="Takes">
+      {front.takes.map((take) => {
+        const [tone, text] = takeWords(front, take.id);
+        return (
+          <YStack key={take.id} role="listitem" borderWidth={2} borderColor={tone === 'bad' ? '$bad' : '$rule'} borderRadius={14} paddingHorizontal="$m" paddingVertical="$xs" backgroundColor="$sheet">
+            <Strong>Take {take.number}</Strong>
+            <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>{MARK[tone]} {text}</Small>
+            <Button kind="quiet" label={`Withdraw take ${take.number}`} onPress={() => onWithdraw(take.id)}>
+              <Small textDecorationLine="underline">withdraw</Small>
+            </Button>
+          </YStack>
+        );
+      })}
+    </XStack>
+  );
+}

@@ -1,0 +1,66 @@
+import { useQuery } from '@tanstack/react-query';
+import { type Session, sessionSchema, welcomeSchema } from '@fulcra/contract';
+import { useState } from 'react';
+import { YStack } from 'tamagui';
+import { NoAnswer, Refused, request } from '../sync/api-client';
+import { Banner } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Field } from '../ui/field';
+import { Body, Title, Small } from '../ui/text';
+import { SignInMark } from './sign-in-mark';
+
+export interface SignInScreenProps {
+  /** Entries kept on this device that will be sent after signing in. */
+  readonly waiting: number;
+  readonly offline: boolean;
+  readonly onSignedIn: (session: Session) => void;
+}
+
+export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps) {
+  const [email, setEmail] = useState('');
+  const [password, setPassword] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const [busy, setBusy] = useState(false);
+  const welcome = useQuery({ queryKey: ['welcome'], queryFn: async () => welcomeSchema.parse(await request('GET', '/api/welcome')), staleTime: Infinity });
+  const signIn = async (account: { email: string; password: string }) => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      onSignedIn(sessionSchema.parse(await request('POST', '/api/session', account)));
+    } catch (error) {
+      setProblem(wordsOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const demo = welcome.data?.demoAccount ?? null;
+  return (
+    <YStack flex={1} backgroundColor="$paper" alignItems="center" justifyContent="center" padding="$xl" role="main">
+      <YStack width="100%" maxWidth={420} gap="$l">
+        <YStack gap="$xs">
+          <SignInMark />
+          <Title>Fulcra</Title>
+          <Body>Measure the back, see what fits it and why.</Body>
+        </YStack>
+        {waiting > 0 ? <Banner tone="lookOut">{`${waiting} entries are kept on this device. Sign in and they are sent; you come back to where you were.`}</Banner> : null}
+        {offline ? <Banner tone="lookOut">The server does not answer. Signing in needs signal once.</Banner> : null}
+        <Field label="E-mail" kind="email" value={email} onChange={setEmail} />
+        <Field label="Password" kind="password" value={password} onChange={setPassword} onSubmit={() => void signIn({ email, password })} problem={problem} />
+        <Button kind="main" label="Sign in" off={busy || email === '' || password === ''} onPress={() => void signIn({ email, password })} />
+        {demo === null ? null : (
+          <YStack gap="$xs">
+            <Button label="Look round with the demo account" off={busy} onPress={() => void signIn(demo)} />
+            <Small textAlign="center">An invented island co-operative; change anything.</Small>
+          </YStack>
+        )}
+      </YStack>
+    </YStack>
+  );
+}
+
+const wordsOf = (error: unknown): string =>
+  error instanceof Refused
+    ? `${error.reply.message} ${error.reply.remedy}`
+    : error instanceof NoAnswer
+      ? 'The server does not answer. Check the signal and try again.'
+      : 'The server sent something that cannot be read. Reload and try again.';

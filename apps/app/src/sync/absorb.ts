@@ -1,0 +1,15 @@
+import { type QueryClient } from '@tanstack/react-query';
+import { type HorseHistory, type HorseSummary, type Session, type VisitPage } from '@fulcra/contract';
+import { foldHistory, foldHorses, foldVisit } from './fold';
+import { type Write } from './write';
+
+/** The server has taken a write: lay it into what is remembered of the server, so that nothing flickers until it is asked again. */
+export function absorb(queries: QueryClient, write: Write): void {
+  const session = queries.getQueryData<Session>(['session']);
+  if (!session) return;
+  const horses = queries.getQueryData<HorseSummary[]>(['horses']) ?? [];
+  queries.setQueryData<HorseSummary[]>(['horses'], (list) => (list === undefined ? list : foldHorses(list, [write])));
+  queries.setQueriesData<HorseHistory>({ queryKey: ['horse'] }, (h) => (h === undefined ? h : foldHistory(h, [write], session)));
+  if (write.kind === 'horse') return;
+  queries.setQueryData<VisitPage>(['visit', write.visitId], (page) => foldVisit(page ?? null, [write], session, horses) ?? page);
+}

@@ -1,0 +1,84 @@
+import { type QueryClient } from '@tanstack/react-query';
+import { NoAnswer, Refused, request } from './api-client';
+import { absorb } from './absorb';
+import { type Waiting, outbox } from './outbox';
+import { pathOf } from './write';
+
+export type FlushState = 'idle' | 'sending' | 'noSignal' | 'signedOut';
+
+let state: FlushState = 'idle';
+const listeners = new Set<() => void>();
+const become = (next: FlushState): void => {
+  state = next;
+  listeners.forEach((listen) => listen());
+};
+
+export const flushState = {
+  now: (): FlushState => state,
+  subscribe(listen: () => void): () => void {
+    listeners.add(listen);
+    return () => listeners.delete(listen);
+  },
+};
+
+const LEAST_WAIT_MS = 1000;
+const MOST_WAIT_MS = 30_000;
+let waitMs = LEAST_WAIT_MS;
+let timer: ReturnType<typeof setTimeout> | null = null;
+
+/** Sends what waits, oldest first, from one tab at a time; comes back by itself while something is left. */
+export async function flush(practiceId: string, queries: QueryClient): Promise<void> {
+  await outbox.ready();
+  await navigator.locks.request('fulcra-flush', async () => {
+    for (;;) {
+      const next = outbox.waiting().find((w) => w.practiceId === practiceId && w.refused === undefined);
+      if (next === undefined) break;
+      become('sending');
+      if (!(await sent(next, queries))) {
+        retryLater(practiceId, queries);
+        return;
+      }
+    }
+    waitMs = LEAST_WAIT_MS;
+    if (state !== 'signedOut') become('idle');
+  });
+}
+
+/** @returns false when it should be tried again later */
+async function sent(entry: Waiting, queries: QueryClient): Promise<boolean> {
+  try {
+    await request('PUT', pathOf(entry.write), entry.write.body);
+    absorb(queries, entry.write);
+    await outbox.drop(entry.id);
+    return true;
+  } catch (error) {
+    if (error instanceof Refused && error.status === 401) return becameUnsent('signedOut');
+    if (error instanceof NoAnswer || (error instanceof Refused && [403, 429, 500, 503].includes(error.status))) return becameUnsent('noSignal');
+    if (!(error instanceof Refused)) throw error;
+    const problems = error.reply.problems?.map((p) => p.code).join(', ');
+    await outbox.mark(entry.id, { message: problems ? `${error.reply.message} (${problems})` : error.reply.message, remedy: error.reply.remedy });
+    return true;
+  }
+}
+
+function becameUnsent(next: FlushState): false {
+  become(next);
+  return false;
+}
+
+function retryLater(practiceId: string, queries: QueryClient): void {
+  if (state === 'signedOut') {
+    void queries.invalidateQueries({ queryKey: ['session'] });
+    return;
+  }
+  if (timer !== null) clearTimeout(timer);
+  timer = setTimeout(() => void flush(practiceId, queries), waitMs);
+  waitMs = Math.min(MOST_WAIT_MS, waitMs * 2);
+}
+
+/** Signal came back, or the person signed in again: don't wait for the timer. */
+export function flushSoon(practiceId: string, queries: QueryClient): void {
+  waitMs = LEAST_WAIT_MS;
+  become('idle');
+  void flush(practiceId, queries);
+}

@@ -1,0 +1,81 @@
+import { type Horse, type HorseHistory, type HorseSummary, type Session, type Visit, type VisitPage } from '@fulcra/contract';
+import { type Write } from './write';
+
+/**
+ * What the server will say once it has these writes: each view with the waiting writes laid over it.
+ * Pure, so that offline and online show the same thing.
+ */
+export function foldHorses(list: readonly HorseSummary[], writes: readonly Write[]): HorseSummary[] {
+  return writes.reduce<HorseSummary[]>(overHorses, [...list]).sort((a, b) => a.horse.name.localeCompare(b.horse.name));
+}
+
+function overHorses(list: HorseSummary[], write: Write): HorseSummary[] {
+  if (write.kind === 'horse') {
+    const horse: Horse = { id: write.horseId, ...write.body };
+    const known = list.some((s) => s.horse.id === horse.id);
+    if (!known) return [...list, { horse, lastVisitOn: null, openVisitId: null, outline: [] }];
+    return list.map((s) => (s.horse.id === horse.id ? { ...s, horse } : s));
+  }
+  if (write.kind === 'visit') return list.map((s) => (s.horse.id === write.body.horseId ? withVisit(s, write) : s));
+  if (write.kind === 'decision') {
+    return list.map((s) => (s.openVisitId === write.visitId ? { ...s, outline: write.body.section } : s));
+  }
+  return list;
+}
+
+function withVisit(summary: HorseSummary, write: Extract<Write, { kind: 'visit' }>): HorseSummary {
+  const { startedOn, status } = write.body;
+  const lastVisitOn = summary.lastVisitOn === null || startedOn > summary.lastVisitOn ? startedOn : summary.lastVisitOn;
+  const closes = summary.openVisitId === write.visitId ? null : summary.openVisitId;
+  return { ...summary, lastVisitOn, openVisitId: status === 'open' ? write.visitId : closes };
+}
+
+export function foldHistory(history: HorseHistory, writes: readonly Write[], session: Session): HorseHistory {
+  return writes.reduce<HorseHistory>((h, write) => overHistory(h, write, session), history);
+}
+
+function overHistory(history: HorseHistory, write: Write, session: Session): HorseHistory {
+  const fitter = session.person.name;
+  if (write.kind === 'horse' && write.horseId === history.horse.id) return { ...history, horse: { id: write.horseId, ...write.body } };
+  if (write.kind === 'visit' && write.body.horseId === history.horse.id) {
+    const known = history.visits.find((v) => v.visit.id === write.visitId);
+    const visit: Visit = { id: write.visitId, fitter: known?.visit.fitter ?? fitter, ...write.body };
+    const others = history.visits.filter((v) => v.visit.id !== write.visitId);
+    const visits = [{ visit, decision: known?.decision ?? null }, ...others];
+    return { ...history, visits: visits.sort((a, b) => (a.visit.startedOn < b.visit.startedOn ? 1 : -1)) };
+  }
+  if (write.kind === 'decision') {
+    const decision = { visitId: write.visitId, fitter, ...write.body };
+    return { ...history, visits: history.visits.map((v) => (v.visit.id === write.visitId ? { ...v, decision } : v)) };
+  }
+  return history;
+}
+
+/** A visit may be known only from its writes, when it was begun without signal. */
+export function foldVisit(page: VisitPage | null, writes: readonly Write[], session: Session, horses: readonly HorseSummary[]): VisitPage | null {
+  return writes.reduce<VisitPage | null>((p, write) => overVisit(p, write, session, horses), page);
+}
+
+function overVisit(page: VisitPage | null, write: Write, session: Session, horses: readonly HorseSummary[]): VisitPage | null {
+  const fitter = session.person.name;
+  if (write.kind === 'horse') return page?.horse.id === write.horseId ? { ...page, horse: { id: write.horseId, ...write.body } } : page;
+  if (write.kind === 'visit') {
+    const horse = page?.horse ?? horses.find((h) => h.horse.id === write.body.horseId)?.horse;
+    if (horse === undefined) return page;
+    const visit: Visit = { id: write.visitId, fitter: page?.visit.fitter ?? fitter, ...write.body };
+    return { visit, horse, takes: page?.takes ?? [], decision: page?.decision ?? null };
+  }
+  if (page === null) return null;
+  if (write.kind === 'take') {
+    if (page.takes.some((t) => t.id === write.takeId)) return page;
+    return { ...page, takes: [...page.takes, { id: write.takeId, visitId: write.visitId, hand: fitter, withdrawn: false, ...write.body }] };
+  }
+  if (write.kind === 'withdrawal') {
+    return { ...page, takes: page.takes.map((t) => (t.id === write.takeId ? { ...t, withdrawn: write.body.withdrawn } : t)) };
+  }
+  return { ...page, decision: { visitId: write.visitId, fitter, ...write.body } };
+}
+
+/** The writes that touch one visit. */
+export const writesOfVisit = (writes: readonly Write[], visitId: string): Write[] =>
+  writes.filter((w) => w.kind === 'horse' || w.visitId === visitId);

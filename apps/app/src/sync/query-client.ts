@@ -1,0 +1,31 @@
+import { QueryClient } from '@tanstack/react-query';
+import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
+import { createStore, del, get, set } from 'idb-keyval';
+import { Refused } from './api-client';
+
+const WEEK_MS = 7 * 86_400_000;
+
+/** What the server last said, kept in the browser for a barn without signal. */
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      networkMode: 'always',
+      gcTime: 4 * WEEK_MS,
+      staleTime: 5_000,
+      retry: (count, error) => !(error instanceof Refused) && count < 1,
+    },
+  },
+});
+
+const store = createStore('fulcra-queries', 'cache');
+
+export const persister = createAsyncStoragePersister({
+  storage: {
+    getItem: async (key) => (await get<string>(key, store)) ?? null,
+    setItem: (key, value) => set(key, value, store),
+    removeItem: (key) => del(key, store),
+  },
+  throttleTime: 300,
+});
+
+export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: 'v1' };

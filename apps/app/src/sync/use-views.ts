@@ -1,0 +1,92 @@
+import { useQuery } from '@tanstack/react-query';
+import {
+  type HorseHistory, type HorseSummary, type Saddle, type VisitPage, horseHistorySchema, horseSummarySchema, saddleSchema, visitPageSchema,
+} from '@fulcra/contract';
+import { useMemo, useSyncExternalStore } from 'react';
+import { z } from 'zod';
+import { useSession } from '../session/session-context';
+import { NoAnswer, Refused, request } from './api-client';
+import { foldHistory, foldHorses, foldVisit, writesOfVisit } from './fold';
+import { outbox } from './outbox';
+import { type Write } from './write';
+
+/** Writes of this practice that the server hasn't taken yet; the refused ones no longer count. */
+export function useWaitingWrites(): readonly Write[] {
+  const { session } = useSession();
+  const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
+  return useMemo(
+    () => waiting.filter((w) => w.practiceId === session.practice.id && w.refused === undefined).map((w) => w.write),
+    [waiting, session.practice.id],
+  );
+}
+
+export interface View<T> {
+  readonly data: T | null;
+  readonly loading: boolean;
+  /** In words, when there is nothing to show and why. */
+  readonly problem: string | null;
+}
+
+function viewOf<T>(data: T | null, query: { isPending: boolean; error: Error | null }): View<T> {
+  const problem = data !== null || query.error === null ? null : wordsOf(query.error);
+  return { data, loading: data === null && query.isPending, problem };
+}
+
+const wordsOf = (error: Error): string =>
+  error instanceof Refused
+    ? `${error.reply.message} ${error.reply.remedy}`
+    : error instanceof NoAnswer
+      ? 'There is no signal, and this was not opened on this device before. Nothing you entered is lost; try again where there is signal.'
+      : error.message;
+
+/** The list of what the server knows, with what waits laid over it. */
+export function useHorses(): View<HorseSummary[]> {
+  const writes = useWaitingWrites();
+  const query = useQuery({ queryKey: ['horses'], queryFn: async () => z.array(horseSummarySchema).parse(await request('GET', '/api/horses')) });
+  const data = useMemo(() => {
+    if (query.data === undefined && writes.length === 0) return null;
+    return foldHorses(query.data ?? [], writes);
+  }, [query.data, writes]);
+  return viewOf(data, query);
+}
+
+export function useHorse(horseId: string): View<HorseHistory> {
+  const { session } = useSession();
+  const writes = useWaitingWrites();
+  const query = useQuery({
+    queryKey: ['horse', horseId],
+    queryFn: async () => horseHistorySchema.parse(await request('GET', `/api/horses/${horseId}`)),
+  });
+  const horses = useHorses().data;
+  const data = useMemo(() => {
+    const known = query.data ?? emptyHistory(horses, horseId);
+    return known === null ? null : foldHistory(known, writes, session);
+  }, [query.data, horses, horseId, writes, session]);
+  return viewOf(data, query);
+}
+
+function emptyHistory(horses: readonly HorseSummary[] | null, horseId: string): HorseHistory | null {
+  const horse = horses?.find((h) => h.horse.id === horseId)?.horse;
+  return horse === undefined ? null : { horse, visits: [] };
+}
+
+export function useVisit(visitId: string): View<VisitPage> {
+  const { session } = useSession();
+  const writes = useWaitingWrites();
+  const horses = useHorses().data;
+  const query = useQuery({
+    queryKey: ['visit', visitId],
+    queryFn: async () => visitPageSchema.parse(await request('GET', `/api/visits/${visitId}`)),
+  });
+  const data = useMemo(
+    () => foldVisit(query.data ?? null, writesOfVisit(writes, visitId), session, horses ?? []),
+    [query.data, writes, visitId, session, horses],
+  );
+  return viewOf(data, query);
+}
+
+export function useSaddles(): View<Saddle[]> {
+  const query = useQuery({ queryKey: ['saddles'], queryFn: async () => z.array(saddleSchema).parse(await request('GET', '/api/saddles')) });
+  return viewOf(query.data ?? null, query);
+}
+

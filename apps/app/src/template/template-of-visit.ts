@@ -1,0 +1,41 @@
+import { type Decision, type VisitPage } from '@fulcra/contract';
+import { type FrontTemplate, type Section, type TemplateWords, frontTemplate, schoolById } from '@fulcra/core';
+import { archOfDecision, sectionOfDecision } from '../horse/decision-shapes';
+import { dayWords } from '../words/measure-words';
+
+/** The template of a visit: of its decision, or of the bare section until there is one. */
+export function templateOfVisit(page: VisitPage, consensus: Section | null, takenAtMm: number, saddleName: string | null): FrontTemplate | null {
+  const { decision } = page;
+  const section = decision === null ? consensus : sectionOfDecision(decision);
+  if (section === null) return null;
+  const words = templateWords(page, decision, decision?.takenAtMm ?? takenAtMm, saddleName);
+  return frontTemplate(section, decision === null ? null : archOfDecision(decision), decision?.crownZMm ?? 0, words);
+}
+
+function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: number, saddleName: string | null): TemplateWords {
+  const { horse, visit } = page;
+  return {
+    title: `Front template: ${horse.name}`,
+    lines: [
+      `Horse: ${horse.name}${horse.kind ? `, ${horse.kind}` : ''}`,
+      `Date: ${dayWords(visit.startedOn)}`,
+      `Station: front, ${takenAtMm} mm behind the scapula`,
+      `Fitter: ${visit.fitter}`,
+      ...(decision === null ? ['Section only: nothing decided yet'] : settingLines(decision, saddleName)),
+    ],
+    near: 'N near',
+    off: 'off O',
+    spine: 'spine',
+    arch: decision === null ? '' : `inside of arch ${Math.round(decision.includedAngleDeg)}°`,
+    proof: 'Measure both bars before use: each must be 100 mm. Print at 100 %.',
+    barCaption: '100 mm',
+    sheetOf: (number, count) => `Sheet ${number} of ${count}.`,
+    joinHere: 'Lay the crosses on each other and glue.',
+  };
+}
+
+const settingLines = (decision: Decision, saddleName: string | null): string[] => [
+  `Front: ${Math.round(decision.includedAngleDeg)}° included, ${Math.round(decision.spanAt100Mm)} mm at 100, ${decision.shape}`,
+  ...(saddleName ? [`Saddle: ${saddleName}, “${decision.settingLabel}”`] : []),
+  `School: ${schoolById(decision.schoolId).name} v${decision.schoolVersion}`,
+];

@@ -1,0 +1,65 @@
+import { type ReactNode } from 'react';
+import { View, styled } from 'tamagui';
+import { Body } from './text';
+
+const Frame = styled(View, {
+  role: 'button',
+  tabIndex: 0,
+  flexDirection: 'row',
+  alignItems: 'center',
+  justifyContent: 'center',
+  minHeight: 56,
+  minWidth: 48,
+  paddingHorizontal: 20,
+  borderRadius: 999,
+  borderWidth: 2,
+  cursor: 'pointer',
+  focusVisibleStyle: { outlineWidth: 3, outlineStyle: 'solid', outlineColor: '$lookOut', outlineOffset: 2 },
+  pressStyle: { opacity: 0.75 },
+  variants: {
+    kind: {
+      main: { backgroundColor: '$action', borderColor: '$action' },
+      second: { backgroundColor: 'transparent', borderColor: '$ink' },
+      quiet: { backgroundColor: 'transparent', borderColor: 'transparent', paddingHorizontal: 12, minHeight: 48 },
+    },
+    off: { true: { opacity: 0.45, cursor: 'default' } },
+    grow: { true: { flex: 1 } },
+    round: { true: { width: 56, height: 56, paddingHorizontal: 0 } },
+  } as const,
+  defaultVariants: { kind: 'second' },
+});
+
+export interface ButtonProps {
+  readonly children?: ReactNode;
+  readonly label: string;
+  readonly kind?: 'main' | 'second' | 'quiet';
+  readonly onPress: () => void;
+  readonly off?: boolean;
+  readonly grow?: boolean;
+  readonly round?: boolean;
+  readonly pressed?: boolean;
+}
+
+/** Round-ended, thumb-sized. The label is what is read out; children, if any, are what is seen. */
+export function Button({ children, label, kind = 'second', onPress, off = false, grow = false, round = false, pressed }: ButtonProps) {
+  const press = () => {
+    if (!off) onPress();
+  };
+  return (
+    <Frame
+      kind={kind} off={off} grow={grow} round={round} aria-label={label} aria-disabled={off} aria-pressed={pressed} onPress={press}
+      onKeyDown={(event: { key: string; preventDefault: () => void }) => {
+        if (event.key === 'Enter' || event.key === ' ') {
+          event.preventDefault();
+          press();
+        }
+      }}
+    >
+      {children ?? (
+        <Body fontWeight="700" fontSize="$lead" color={kind === 'main' ? '$onAction' : '$ink'} textAlign="center">
+          {label}
+        </Body>
+      )}
+    </Frame>
+  );
+}

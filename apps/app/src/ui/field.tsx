@@ -1,0 +1,47 @@
+import { useId } from 'react';
+import { TextInput } from 'react-native';
+import { YStack } from 'tamagui';
+import { Body, Small } from './text';
+import { BODY_FONT } from './tokens';
+import { usePalette } from './use-palette';
+
+export interface FieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly onSubmit?: () => void;
+  readonly hint?: string;
+  readonly problem?: string | null;
+  readonly kind?: 'text' | 'email' | 'password' | 'number' | 'search';
+  readonly lines?: number;
+  readonly autoFocus?: boolean;
+  readonly hideLabel?: boolean;
+}
+
+const MODE = { text: 'text', email: 'email', password: 'text', number: 'decimal', search: 'search' } as const;
+
+/** A labelled line to type in; its problem is read out with it. */
+export function Field({ label, value, onChange, onSubmit, hint, problem, kind = 'text', lines = 1, autoFocus, hideLabel }: FieldProps) {
+  const palette = usePalette();
+  const note = useId();
+  return (
+    <YStack gap="$xs">
+      {hideLabel ? null : <Body fontWeight="700">{label}</Body>}
+      <TextInput
+        aria-label={label} aria-describedby={problem || hint ? note : undefined} aria-invalid={Boolean(problem)}
+        value={value} onChangeText={onChange} onSubmitEditing={onSubmit} autoFocus={autoFocus} inputMode={MODE[kind]}
+        secureTextEntry={kind === 'password'} autoCapitalize={kind === 'email' || kind === 'password' ? 'none' : 'sentences'}
+        multiline={lines > 1} numberOfLines={lines} placeholder={hideLabel ? label : undefined} placeholderTextColor={palette.muted}
+        style={{
+          minHeight: lines > 1 ? 24 * lines + 24 : 52, paddingHorizontal: 16, paddingVertical: 12, fontSize: 18, fontFamily: BODY_FONT, color: palette.ink,
+          backgroundColor: palette.sheet, borderWidth: 2, borderColor: problem ? palette.bad : palette.ruleStrong, borderRadius: lines > 1 ? 14 : 26,
+        }}
+      />
+      {problem || hint ? (
+        <Small nativeID={note} id={note} color={problem ? '$bad' : '$muted'}>
+          {problem ? `▲ ${problem}` : hint}
+        </Small>
+      ) : null}
+    </YStack>
+  );
+}

@@ -1,0 +1,43 @@
+import { useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { Icon } from './icons';
+import { Button } from './button';
+import { NumberPad } from './number-pad';
+import { Big, Small } from './text';
+import { usePalette } from './use-palette';
+
+export interface StepperProps {
+  readonly label: string;
+  readonly value: number | null;
+  readonly unit: string;
+  readonly step: number;
+  readonly decimals: number;
+  readonly onChange: (value: number) => void;
+  readonly least?: number;
+  readonly tone?: 'ink' | 'near' | 'off';
+}
+
+/** Minus, the number, plus. Tapping the number opens the pad. */
+export function Stepper({ label, value, unit, step, decimals, onChange, least = 0, tone = 'ink' }: StepperProps) {
+  const [padOpen, setPadOpen] = useState(false);
+  const palette = usePalette();
+  const moved = (by: number) => onChange(Math.max(least, Math.round(((value ?? 0) + by) * 1000) / 1000));
+  const shown = value === null ? 'tap' : value.toFixed(decimals);
+  return (
+    <YStack alignItems="center" gap="$xs" flex={1} minWidth={0}>
+      <Small color={`$${tone}`} fontWeight="700">{label}</Small>
+      <XStack alignItems="center" justifyContent="space-between" width="100%" maxWidth={220}>
+        <Button label={`${label}: less`} kind="quiet" onPress={() => moved(-step)}>
+          <Icon name="minus" color={palette.ink} size={22} />
+        </Button>
+        <Button label={`${label}: ${shown} ${unit}, type it`} kind="quiet" onPress={() => setPadOpen(true)}>
+          <Big color={value === null ? '$muted' : `$${tone}`}>{shown}</Big>
+        </Button>
+        <Button label={`${label}: more`} kind="quiet" onPress={() => moved(step)}>
+          <Icon name="plus" color={palette.ink} size={22} />
+        </Button>
+      </XStack>
+      <NumberPad title={`${label}, ${unit}`} open={padOpen} start={value} onClose={() => setPadOpen(false)} onDone={onChange} />
+    </YStack>
+  );
+}

@@ -1,0 +1,56 @@
+import { type SchoolId, SCHOOLS, schoolById, schoolReadiness } from '@fulcra/core';
+import { useState } from 'react';
+import { YStack, XStack } from 'tamagui';
+import { Button } from '../ui/button';
+import { MARK } from '../ui/banner';
+import { Sheet } from '../ui/sheet';
+import { Body, Small, Strong } from '../ui/text';
+import { MEASURED } from '../workers/answer';
+import { CRITERION_WORDS, NEED_WORDS, SCHOOL_WORDS } from '../words/school-words';
+
+export interface SchoolPickerProps {
+  readonly value: SchoolId;
+  readonly onChange: (id: SchoolId) => void;
+}
+
+/** Which rule set judges; each says what it can answer now and what the rest waits for. */
+export function SchoolPicker({ value, onChange }: SchoolPickerProps) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <XStack alignItems="center" flexWrap="wrap">
+        <Small>School</Small>
+        <Button kind="quiet" label={`School: ${schoolById(value).name}, change`} onPress={() => setOpen(true)}>
+          <Body fontWeight="700" textDecorationLine="underline">{schoolById(value).name}</Body>
+        </Button>
+      </XStack>
+      <Sheet title="Schools: rules that practitioners differ on" open={open} onClose={() => setOpen(false)}>
+        {SCHOOLS.map((school) => (
+          <SchoolEntry key={school.id} id={school.id} chosen={school.id === value} onChoose={() => { onChange(school.id); setOpen(false); }} />
+        ))}
+      </Sheet>
+    </>
+  );
+}
+
+function SchoolEntry({ id, chosen, onChoose }: { readonly id: SchoolId; readonly chosen: boolean; readonly onChoose: () => void }) {
+  const school = schoolById(id);
+  const readiness = schoolReadiness(school, MEASURED);
+  const needs = [...new Set(readiness.waiting.flatMap((w) => w.missing))];
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$m" gap="$xs">
+      <Strong>{school.name}{chosen ? ' (chosen)' : ''}</Strong>
+      <Body>{SCHOOL_WORDS[id]}</Body>
+      <Small>
+        Front at {school.front.stationMm} mm; withers {school.withers.mostMm === null ? `at least ${school.withers.leastMm}` : `${school.withers.leastMm} to ${school.withers.mostMm}`} mm (defaults).
+      </Small>
+      <Body color={readiness.frontAsTheSchoolReadsIt ? '$good' : '$lookOut'}>
+        {readiness.frontAsTheSchoolReadsIt
+          ? `${MARK.good} Its front is judged fully.`
+          : `${MARK.lookOut} Its front waits for ${NEED_WORDS[readiness.waiting.find((w) => w.criterion.id === 'frontAngle')!.missing[0]!]}; the front section stands in.`}
+      </Body>
+      <Small>Waiting: {readiness.waiting.map((w) => CRITERION_WORDS[w.criterion.id]).join(', ')}. They need {needs.map((n) => NEED_WORDS[n]).join(', ')}.</Small>
+      <Button label={chosen ? 'Keep this school' : `Judge by ${school.name}`} onPress={onChoose} />
+    </YStack>
+  );
+}

@@ -1,0 +1,30 @@
+import { type LengthUnit, MM_PER_HAND, fingersFromMm, fromMm, handsFromMm } from '@fulcra/core';
+
+const HALVES: Readonly<Record<string, string>> = { '0.5': '½' };
+
+/** 2.5 -> "2½ fingers". */
+export function fingersWords(mm: number): string {
+  const count = fingersFromMm(mm);
+  const whole = Math.floor(count);
+  const half = HALVES[String(count - whole)] ?? '';
+  if (count === 0) return 'no finger';
+  return `${whole > 0 || half === '' ? whole : ''}${half} ${count <= 1 ? 'finger' : 'fingers'}`;
+}
+
+export const mmWords = (mm: number): string => `${Math.round(mm)} mm`;
+export const degWords = (deg: number): string => `${Math.round(deg)}°`;
+
+/** Decimals that a tape shows in each unit. */
+export const UNIT_DECIMALS: Readonly<Record<LengthUnit, number>> = { mm: 0, cm: 1, in: 2 };
+export const lengthWords = (mm: number, unit: LengthUnit): string => `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit === 'in' ? 'in' : unit}`;
+
+export const heightWords = (mm: number): string => (mm < MM_PER_HAND ? mmWords(mm) : `${handsFromMm(mm)} hh (${Math.round(mm / 10)} cm)`);
+
+export function ageWords(bornYear: number | null, now: Date): string | null {
+  if (bornYear === null) return null;
+  const age = now.getFullYear() - bornYear;
+  return age < 1 ? 'foal' : `${age} y`;
+}
+
+export const dayWords = (day: string): string =>
+  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });

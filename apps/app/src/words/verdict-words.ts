@@ -1,0 +1,78 @@
+import { type ArchShape, type Flip, type FrontVerdict, type FrontVerdictCode, type Reason, type Remedy, type Severity } from '@fulcra/core';
+import { type Tone } from '../ui/banner';
+import { fingersWords, mmWords } from './measure-words';
+
+export const SHAPE_WORDS: Readonly<Record<ArchShape, string>> = { peaked: 'peaked arch', round: 'round arch', broad: 'broad arch' };
+export const TONE_OF: Readonly<Record<Severity, Tone>> = { good: 'good', lookOut: 'lookOut', bad: 'bad' };
+
+const COUNT = ['no', 'one', 'two', 'three', 'four'];
+const sizes = (n: number): string => `${COUNT[n] ?? n} size${n === 1 ? '' : 's'}`;
+
+const HEADLINES: Readonly<Record<FrontVerdictCode, (v: FrontVerdict) => string>> = {
+  even: () => 'It lies even over both points.',
+  narrow: (v) => `Too narrow by ${sizes(-v.widthsOff)}.`,
+  wide: (v) => `Too wide by ${sizes(v.widthsOff)}.`,
+  sidesDiffer: (v) => {
+    const tight = v.reasons.find((r) => r.code === 'sideTighter');
+    return `Close, but ${mmWords(tight?.byMm ?? 0)} tighter on the ${tight?.side ?? 'near'} side.`;
+  },
+  withersLow: () => 'Too low over the withers.',
+  withersHigh: () => 'Even, but it stands high over the withers.',
+};
+
+/** The member of a union that carries a code, also where one member carries several. */
+type OfCode<U, C> = U extends { code: infer K } ? (C extends K ? U : never) : never;
+
+const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>) => string } = {
+  tipCloser: (r) => `It is ${mmWords(r.byMm)} closer at the points than at the top, so it pinches below and tips the seat back.`,
+  topCloser: (r) => `It is ${mmWords(r.byMm)} closer at the top than at the points, so the front will drop.`,
+  evenOverPoint: (r) => `Top and points differ by ${mmWords(Math.abs(r.byMm))}; up to ${mmWords(r.toleranceMm)} counts as even.`,
+  oneWidthOver: (r) => `It opens ${mmWords(r.byMm)} to the points, as one width over should (${mmWords(r.wantedMm)}).`,
+  sideTighter: (r) => `The horse is fuller on the ${r.side} side: ${mmWords(r.byMm)} less room there.`,
+  withersClearance: (r) =>
+    `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm)}), unloaded; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
+  besideWithersClose: (r) => `Beside the withers only ${mmWords(r.roomMm)} on the ${r.side} side; wanted ${mmWords(r.leastMm)}.`,
+  crownTouches: () => 'The arch rests on the withers before the points touch.',
+  thoughtOn: (r) => `The ${r.side} tracing ends above the point's tip and was carried on straight.`,
+  otherStation: (r) => `The section was taken ${mmWords(r.takenMm)} behind the scapula; this school reads it at ${mmWords(r.wantedMm)}.`,
+};
+
+const REMEDIES: { readonly [C in Remedy['code']]: (r: OfCode<Remedy, C>) => string } = {
+  narrower: (r) => `Try ${sizes(r.widths)} narrower (${r.byDeg.toFixed(1)}°).`,
+  wider: (r) => `Try ${sizes(r.widths)} wider (${r.byDeg.toFixed(1)}°).`,
+  liftFront: (r) => `Or lift the front ${mmWords(Math.max(1, r.byMm))}.`,
+  liftSide: (r) => `Lift the ${r.side} front ${mmWords(r.byMm)}.`,
+  takeAtStation: (r) => `For this school take the section ${mmWords(r.stationMm)} behind the scapula.`,
+  traceDeeper: (r) => `Trace the ${r.side} side further down.`,
+};
+
+const word = <T extends { code: string }>(table: object, item: T): string => (table as Record<string, (i: T) => string>)[item.code]!(item);
+export const reasonWords = (reason: Reason): string => word(REASONS, reason);
+export const remedyWords = (remedy: Remedy): string => word(REMEDIES, remedy);
+export const headlineWords = (verdict: FrontVerdict): string => HEADLINES[verdict.code](verdict);
+
+/** One sentence of reason and what to do, under the headline. */
+export function verdictSentence(verdict: FrontVerdict): string {
+  const main = verdict.reasons.find((r) => r.code === mainReason(verdict.code)) ?? verdict.reasons[0]!;
+  return [reasonWords(main), ...verdict.remedies.slice(0, 2).map(remedyWords)].join(' ');
+}
+
+function mainReason(code: FrontVerdictCode): Reason['code'] {
+  switch (code) {
+    case 'narrow': return 'tipCloser';
+    case 'wide': return 'topCloser';
+    case 'sidesDiffer': return 'sideTighter';
+    case 'withersLow': case 'withersHigh': return 'withersClearance';
+    case 'even': return 'evenOverPoint';
+  }
+}
+
+export function flipWords(flip: Flip): string {
+  const by = flip.byDeg === null ? mmWords(flip.byMm) : `${flip.byDeg.toFixed(1)}° (${flip.byMm.toFixed(1)} mm between top and points)`;
+  if (flip.to === 'withersLow') return `${by} less room over the withers would make it too low.`;
+  if (flip.to === 'even') return `A change of ${by} would make it even.`;
+  return `A change of ${by} would make it too ${flip.to}.`;
+}
+
+/** What goes into the record, to be edited by the fitter. */
+export const recordWords = (verdict: FrontVerdict): string => [headlineWords(verdict), ...verdict.reasons.map(reasonWords)].join(' ');

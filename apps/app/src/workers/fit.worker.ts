@@ -1,0 +1,11 @@
+import { answerOf } from './answer';
+import { type Answered, type Asked } from './fit-protocol';
+
+self.onmessage = ({ data }: MessageEvent<Asked>) => {
+  const reply = (answered: Answered): void => self.postMessage(answered);
+  try {
+    reply({ id: data.id, ok: true, answer: answerOf(data.question) });
+  } catch (error) {
+    reply({ id: data.id, ok: false, message: error instanceof Error ? error.message : String(error) });
+  }
+};

@@ -1,0 +1,31 @@
+import { type HorseSummary } from '@fulcra/contract';
+import { Link } from 'expo-router';
+import { XStack, YStack } from 'tamagui';
+import { OutlineThumb } from '../drawings/outline-thumb';
+import { MARK } from '../ui/banner';
+import { Body, Name, Small } from '../ui/text';
+import { ageWords, dayWords, heightWords } from '../words/measure-words';
+
+/** One animal, shown by its own back. */
+export function HorseRow({ summary }: { readonly summary: HorseSummary }) {
+  const { horse, openVisitId, lastVisitOn, outline } = summary;
+  const facts = [horse.kind, horse.heightMm === null ? null : heightWords(horse.heightMm), ageWords(horse.bornYear, new Date())];
+  return (
+    <YStack role="listitem" borderBottomWidth={1} borderColor="$rule">
+      <Link href={`/horses/${horse.id}`} style={{ textDecorationLine: 'none' }}>
+        <XStack gap="$l" alignItems="center" paddingVertical="$m" minHeight={84}>
+          <OutlineThumb outline={outline} />
+          <YStack flex={1} minWidth={0}>
+            <Name numberOfLines={1}>{horse.name}</Name>
+            <Small numberOfLines={1}>{facts.filter(Boolean).join(' · ')}</Small>
+            {openVisitId ? (
+              <Body fontWeight="700" color="$action">{MARK.good} Visit under way</Body>
+            ) : (
+              <Body color="$muted">{lastVisitOn === null ? 'Not visited yet' : `Last visit ${dayWords(lastVisitOn)}`}</Body>
+            )}
+          </YStack>
+        </XStack>
+      </Link>
+    </YStack>
+  );
+}

@@ -5,9 +5,10 @@ import { XStack, YStack } from 'tamagui';
 import { ArchDrawing } from '../drawings/arch-drawing';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { useSaddles } from '../sync/use-views';
-import { Banner } from '../ui/banner';
+import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
+import { Columns } from '../ui/columns';
 import { EmptyState } from '../ui/empty-state';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
@@ -19,7 +20,6 @@ import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { VisitBackline } from '../visit/visit-backline';
 import { problemWords } from '../words/problem-words';
 import { headlineWords, verdictSentence, TONE_OF } from '../words/verdict-words';
-import { MARK } from '../ui/banner';
 import { useFit } from '../workers/use-fit';
 import { DecideSheet } from './decide-sheet';
 import { type FitSetup, RECOMMENDED, type TriedFront, tryFront } from './fit-setup';
@@ -92,9 +92,9 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
     >
       {children}
       {tried === null || answer === null ? null : (
-        <YStack $wide={{ flexDirection: 'row' }} gap="$xl">
-          <YStack flex={3}><Drawing tried={tried} section={front.consensus!} /></YStack>
-          <YStack flex={2} gap="$m">
+        <Columns shares={[3, 2]}>
+          <Drawing tried={tried} section={front.consensus!} />
+          <YStack gap="$m">
             <VerdictBlock tried={tried} provisional={front.peg !== 'measured'} />
             <WidthControl tried={tried} setup={setup} saddle={saddle} onChange={setSetup} />
             {saddle === null ? (
@@ -104,7 +104,7 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
             <SchoolPicker value={school.id} onChange={(schoolId) => void change({ schoolId })} />
             <Small>Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.</Small>
           </YStack>
-        </YStack>
+        </Columns>
       )}
       {tried !== null && answer !== null ? <WhySheet open={sheet === 'why'} onClose={() => setSheet(null)} tried={tried} answer={answer} isRecommended={setup.saddleId === null && setup.includedAngleDeg === null && setup.shape === null} /> : null}
       {tried !== null ? <DecideSheet open={sheet === 'decide'} onClose={() => setSheet(null)} visitId={visitId} loaded={loaded} tried={tried} saddle={saddle} school={school} /> : null}
@@ -123,7 +123,7 @@ function Drawing({ tried, section }: { readonly tried: TriedFront; readonly sect
   return (
     <YStack onLayout={onLayout} marginHorizontal={wide ? 0 : -16}>
       {width > 0 ? (
-        <ArchDrawing widthPx={width} heightPx={wide ? 470 : 280} section={section} laid={tried.chosen.laid} narrower={tried.narrower?.laid ?? null} wider={tried.wider?.laid ?? null} />
+        <ArchDrawing widthPx={width} heightPx={wide ? 470 : 264} section={section} laid={tried.chosen.laid} narrower={tried.narrower?.laid ?? null} wider={tried.wider?.laid ?? null} />
       ) : null}
     </YStack>
   );

@@ -9,6 +9,7 @@ import { useSend } from '../sync/use-send';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
+import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { useToast } from '../ui/toast';
@@ -62,12 +63,12 @@ function FrontEntry({ visitId, loaded: { page, front } }: { readonly visitId: st
         </>
       }
     >
-      <YStack $wide={{ flexDirection: 'row' }} gap="$l" paddingTop="$s">
-        <YStack flex={1} gap="$m">
+      <Columns>
+        <YStack gap="$s">
           <Choice label="Way of measuring" value={draft.way} options={WAYS} onChange={(way) => setDraft({ ...draft, way })} />
           <Drawing draft={draft} setDraft={setDraft} front={front} />
         </YStack>
-        <YStack flex={1} gap="$m">
+        <YStack gap="$m">
           {draft.way === 'widths' ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
           {problems.map((p, i) => <Banner key={i} tone="bad">{problemWords(p)}</Banner>)}
           {asked && !isWhole(draft) && !isEmpty(draft) ? <Banner tone="bad">Some widths are still missing: tap their numbers, or remove that depth.</Banner> : null}
@@ -75,7 +76,7 @@ function FrontEntry({ visitId, loaded: { page, front } }: { readonly visitId: st
           <Banner tone={tone}>{text}</Banner>
           {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
         </YStack>
-      </YStack>
+      </Columns>
     </Screen>
   );
 }

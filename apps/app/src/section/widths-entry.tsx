@@ -10,6 +10,7 @@ import { type DraftTake, type WidthRow, withDepth, withRowAdded, withRowRemoved,
 const UNITS = [{ value: 'mm', label: 'mm' }, { value: 'cm', label: 'cm' }, { value: 'in', label: 'inches' }] as const;
 const WAYS = [{ value: 'sides', label: 'each side' }, { value: 'across', label: 'across both' }] as const;
 const STEP: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 0.1, in: 0.05 };
+const DEPTH_STEP: Readonly<Record<LengthUnit, number>> = { mm: 5, cm: 0.5, in: 0.25 };
 const MOST_ROWS = 6;
 
 export interface WidthsEntryProps {
@@ -47,18 +48,20 @@ function Row({ draft, row, index, onChange }: RowProps) {
   const across = row.nearMm === null || row.offMm === null ? null : row.nearMm + row.offMm;
   const name = `Depth ${index + 1}`;
   return (
-    <XStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$s" flexWrap="wrap" alignItems="flex-start">
-      <YStack width="100%" $wide={{ width: '28%' }}>
-        <Stepper {...shared} step={unit === 'in' ? 0.25 : unit === 'cm' ? 0.5 : 5} label={`${name}, ${unit} below the spine`} value={shown(row.depthMm)} onChange={(v) => onChange(withDepth(draft, index, v))} />
-      </YStack>
-      {draft.across ? (
-        <Stepper {...shared} label={`${name}: across, ${unit}`} value={shown(across)} onChange={(v) => onChange(withWidth(draft, index, 'across', v))} />
-      ) : (
-        <>
-          <Stepper {...shared} tone="near" label={`${name}: near, ${unit}`} value={shown(row.nearMm)} onChange={(v) => onChange(withWidth(draft, index, 'near', v))} />
-          <Stepper {...shared} tone="off" label={`${name}: off, ${unit}`} value={shown(row.offMm)} onChange={(v) => onChange(withWidth(draft, index, 'off', v))} />
-        </>
-      )}
-    </XStack>
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
+      <XStack justifyContent="center">
+        <Stepper {...shared} step={DEPTH_STEP[unit]} label={`${name}, ${unit} below the spine`} value={shown(row.depthMm)} onChange={(v) => onChange(withDepth(draft, index, v))} />
+      </XStack>
+      <XStack justifyContent="center" gap="$s">
+        {draft.across ? (
+          <Stepper {...shared} label={`${name}: across, ${unit}`} value={shown(across)} onChange={(v) => onChange(withWidth(draft, index, 'across', v))} />
+        ) : (
+          <>
+            <Stepper {...shared} tone="near" label={`${name}: near, ${unit}`} value={shown(row.nearMm)} onChange={(v) => onChange(withWidth(draft, index, 'near', v))} />
+            <Stepper {...shared} tone="off" label={`${name}: off, ${unit}`} value={shown(row.offMm)} onChange={(v) => onChange(withWidth(draft, index, 'off', v))} />
+          </>
+        )}
+      </XStack>
+    </YStack>
   );
 }

@@ -21,6 +21,9 @@ export const flushState = {
   },
 };
 
+/** What is shown of the server; an answer under way is older than the write just taken. */
+const VIEWS: readonly string[] = ['horses', 'horse', 'visit'];
+
 const LEAST_WAIT_MS = 1000;
 const MOST_WAIT_MS = 30_000;
 let waitMs = LEAST_WAIT_MS;
@@ -30,6 +33,7 @@ let timer: ReturnType<typeof setTimeout> | null = null;
 export async function flush(practiceId: string, queries: QueryClient): Promise<void> {
   await outbox.ready();
   await navigator.locks.request('fulcra-flush', async () => {
+    let taken = 0;
     for (;;) {
       const next = outbox.waiting().find((w) => w.practiceId === practiceId && w.refused === undefined);
       if (next === undefined) break;
@@ -38,9 +42,11 @@ export async function flush(practiceId: string, queries: QueryClient): Promise<v
         retryLater(practiceId, queries);
         return;
       }
+      taken++;
     }
     waitMs = LEAST_WAIT_MS;
-    if (state !== 'signedOut') become('idle');
+    become('idle');
+    if (taken > 0) void queries.invalidateQueries({ predicate: (q) => VIEWS.includes(String(q.queryKey[0])) });
   });
 }
 
@@ -48,6 +54,7 @@ export async function flush(practiceId: string, queries: QueryClient): Promise<v
 async function sent(entry: Waiting, queries: QueryClient): Promise<boolean> {
   try {
     await request('PUT', pathOf(entry.write), entry.write.body);
+    await queries.cancelQueries({ predicate: (q) => VIEWS.includes(String(q.queryKey[0])) });
     absorb(queries, entry.write);
     await outbox.drop(entry.id);
     return true;

@@ -12,7 +12,7 @@ export function useSend(): (write: Write) => Promise<void> {
   return useCallback(
     async (write) => {
       await outbox.add(session.practice.id, write);
-      void flush(session.practice.id, queries).then(() => queries.invalidateQueries());
+      void flush(session.practice.id, queries);
     },
     [session.practice.id, queries],
   );

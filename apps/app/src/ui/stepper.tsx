@@ -37,7 +37,7 @@ export function Stepper({ label, value, unit, step, decimals, onChange, least = 
           <Icon name="plus" color={palette.ink} size={22} />
         </Button>
       </XStack>
-      <NumberPad title={`${label}, ${unit}`} open={padOpen} start={value} onClose={() => setPadOpen(false)} onDone={onChange} />
+      <NumberPad title={label} open={padOpen} start={value} onClose={() => setPadOpen(false)} onDone={onChange} />
     </YStack>
   );
 }

@@ -7,4 +7,4 @@ export const Name = styled(Text, { fontFamily: '$slab', fontSize: '$name', lineH
 export const Verdict = styled(Name, { fontSize: '$verdict', lineHeight: '$verdict' });
 export const Title = styled(Name, { fontSize: '$title', lineHeight: '$title', render: 'h1', margin: 0 });
 export const Heading = styled(Name, { render: 'h2', margin: 0 });
-export const Big = styled(Name, { fontSize: '$big', lineHeight: '$big', style: { fontVariantNumeric: 'tabular-nums' } });
+export const Big = styled(Strong, { fontSize: '$big', lineHeight: '$big', fontVariant: ['lining-nums', 'tabular-nums'] });

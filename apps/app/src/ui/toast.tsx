@@ -8,7 +8,7 @@ interface Toast {
   readonly undo?: () => void;
 }
 const ToastContext = createContext<(toast: Toast) => void>(() => {});
-const SHOWN_MS = 6000;
+const SHOWN_MS = 4500;
 
 /** Says what just happened, with its undo. */
 export const useToast = () => useContext(ToastContext);

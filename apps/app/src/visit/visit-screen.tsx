@@ -6,6 +6,7 @@ import { TakesDrawing } from '../drawings/takes-drawing';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { Banner, MARK, type Tone } from '../ui/banner';
 import { Button } from '../ui/button';
+import { Columns } from '../ui/columns';
 import { Field } from '../ui/field';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
@@ -29,10 +30,10 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
       top={<VisitBackline visitId={visitId} front={front} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
     >
-      <YStack $wide={{ flexDirection: 'row' }} gap="$xl" paddingTop="$m">
-        <YStack flex={1} gap="$l"><Steps loaded={loaded} visitId={visitId} /></YStack>
-        <YStack flex={1} gap="$l"><Facts loaded={loaded} /></YStack>
-      </YStack>
+      <Columns shares={[3, 2]}>
+        <Steps loaded={loaded} visitId={visitId} />
+        <Facts loaded={loaded} />
+      </Columns>
     </Screen>
   );
 }
@@ -95,7 +96,7 @@ function Facts({ loaded: { page, front, change } }: { readonly loaded: LoadedVis
       <SchoolPicker value={visit.schoolId} onChange={(schoolId) => void change({ schoolId, ...(front.takes.length === 0 && { stationMm: schoolById(schoolId).front.stationMm }) })} />
       <YStack gap="$xs">
         <Small>Front section, mm behind the resting scapula’s rear edge</Small>
-        <XStack><Stepper label="Station" unit="mm" value={visit.stationMm} step={5} decimals={0} onChange={(stationMm) => void change({ stationMm: Math.min(200, stationMm) })} /></XStack>
+        <XStack><Stepper label="Station, mm" unit="mm" value={visit.stationMm} step={5} decimals={0} onChange={(stationMm) => void change({ stationMm: Math.min(200, stationMm) })} /></XStack>
         {visit.stationMm === wanted ? null : <Banner tone="lookOut">{`This school reads its front at ${wanted} mm; this visit takes it at ${visit.stationMm} mm.`}</Banner>}
       </YStack>
       <VisitNote value={visit.note} onSave={(note) => void change({ note })} />

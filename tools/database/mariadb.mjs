@@ -43,22 +43,40 @@ function placeIn(dir) {
   };
 }
 
-const secrets = () => ({ root: randomBytes(18).toString('hex'), user: 'fulcra', password: randomBytes(18).toString('hex'), database: 'fulcra' });
+const secrets = () => ({
+  root: randomBytes(18).toString('hex'),
+  user: 'fulcra',
+  password: randomBytes(18).toString('hex'),
+  database: 'fulcra',
+});
 
 function initialise(place) {
   rmSync(place.data, { recursive: true, force: true });
   mkdirSync(place.data, { recursive: true, mode: 0o700 });
   chmodSync(place.data, 0o700);
   runQuietly('mariadb-install-db', [
-    '--no-defaults', `--user=${userInfo().username}`, `--datadir=${place.data}`, '--auth-root-authentication-method=normal', '--skip-test-db',
+    '--no-defaults',
+    `--user=${userInfo().username}`,
+    `--datadir=${place.data}`,
+    '--auth-root-authentication-method=normal',
+    '--skip-test-db',
   ]);
 }
 
 function launch(place, { port }, throwAway) {
   const args = [
-    '--no-defaults', `--user=${userInfo().username}`, `--datadir=${place.data}`, `--socket=${place.socket}`, `--port=${port}`,
-    '--bind-address=127.0.0.1', `--pid-file=${place.pid}`, `--log-error=${place.log}`, '--character-set-server=utf8mb4',
-    '--collation-server=utf8mb4_unicode_ci', '--skip-name-resolve', '--max-allowed-packet=16M',
+    '--no-defaults',
+    `--user=${userInfo().username}`,
+    `--datadir=${place.data}`,
+    `--socket=${place.socket}`,
+    `--port=${port}`,
+    '--bind-address=127.0.0.1',
+    `--pid-file=${place.pid}`,
+    `--log-error=${place.log}`,
+    '--character-set-server=utf8mb4',
+    '--collation-server=utf8mb4_unicode_ci',
+    '--skip-name-resolve',
+    '--max-allowed-packet=16M',
     ...(throwAway ? ['--innodb-flush-log-at-trx-commit=0'] : []),
   ];
   spawn(DAEMON(), args, { detached: true, stdio: 'ignore' }).unref();
@@ -66,7 +84,9 @@ function launch(place, { port }, throwAway) {
 
 const client = (place, password, args, input) =>
   spawnSync('mariadb', ['--no-defaults', '-uroot', `--socket=${place.socket}`, '--batch', ...args], {
-    encoding: 'utf8', input, env: { ...process.env, ...(password && { MYSQL_PWD: password }) },
+    encoding: 'utf8',
+    input,
+    env: { ...process.env, ...(password && { MYSQL_PWD: password }) },
   });
 
 const answers = (place, settings) => client(place, settings?.root, ['-e', 'SELECT 1']).status === 0;
@@ -80,14 +100,19 @@ async function untilItAnswers(place, known) {
 }
 
 function secure(place, { root, user, password, database }) {
-  const done = client(place, null, [], `
+  const done = client(
+    place,
+    null,
+    [],
+    `
     CREATE DATABASE ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
     CREATE USER '${user}'@'127.0.0.1' IDENTIFIED BY '${password}';
     GRANT ALL ON \`${database}%\`.* TO '${user}'@'127.0.0.1';
     DROP USER IF EXISTS ''@'localhost';
     ALTER USER 'root'@'127.0.0.1' IDENTIFIED BY '${root}';
     ALTER USER 'root'@'::1' IDENTIFIED BY '${root}';
-    ALTER USER 'root'@'localhost' IDENTIFIED BY '${root}';`);
+    ALTER USER 'root'@'localhost' IDENTIFIED BY '${root}';`,
+  );
   if (done.status !== 0) throw new Error(`MariaDB refused its first settings: ${done.stderr}`);
 }
 

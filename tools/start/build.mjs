@@ -19,7 +19,13 @@ export async function buildServer() {
     entryPoints: [join(ROOT, 'apps/server/src/main.ts'), join(ROOT, 'apps/server/src/add-account.ts')],
     outdir: join(ROOT, 'apps/server/dist'),
     outExtension: { '.js': '.mjs' },
-    bundle: true, platform: 'node', format: 'esm', target: 'node20', packages: 'external', sourcemap: true, logLevel: 'warning',
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    packages: 'external',
+    sourcemap: true,
+    logLevel: 'warning',
     alias: await workspaceSources(),
   });
 }

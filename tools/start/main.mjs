@@ -33,7 +33,11 @@ async function main() {
 async function serve(database, metro) {
   const port = await freePort(Number(process.env.PORT ?? WISHED_PORT));
   const env = {
-    ...process.env, DATABASE_URL: database.url, PORT: String(port), FULCRA_DEMO: process.env.FULCRA_DEMO ?? '1', LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
+    ...process.env,
+    DATABASE_URL: database.url,
+    PORT: String(port),
+    FULCRA_DEMO: process.env.FULCRA_DEMO ?? '1',
+    LOG_LEVEL: process.env.LOG_LEVEL ?? 'warn',
     ...(metro === null ? { FULCRA_WEB_DIR: WEB_DIR } : { FULCRA_WEB_PROXY: metro.url }),
   };
   const began = Date.now();
@@ -56,12 +60,17 @@ async function serve(database, metro) {
   });
 }
 
-const serverArguments = () => (dev ? ['--import', 'tsx', '--watch', join(ROOT, 'apps/server/src/main.ts')] : ['--enable-source-maps', SERVER_FILE]);
+const serverArguments = () =>
+  dev ? ['--import', 'tsx', '--watch', join(ROOT, 'apps/server/src/main.ts')] : ['--enable-source-maps', SERVER_FILE];
 
 async function startMetro() {
   const port = await freePort(8081);
   const env = { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', BROWSER: 'none' };
-  const child = startChild('npx', ['expo', 'start', '--web', '--port', String(port)], { cwd: join(ROOT, 'apps/app'), env, stdio: ['ignore', 'inherit', 'inherit'] });
+  const child = startChild('npx', ['expo', 'start', '--web', '--port', String(port)], {
+    cwd: join(ROOT, 'apps/app'),
+    env,
+    stdio: ['ignore', 'inherit', 'inherit'],
+  });
   return { child, url: `http://127.0.0.1:${port}` };
 }
 

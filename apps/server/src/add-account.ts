@@ -17,9 +17,15 @@ async function main(): Promise<void> {
     const personName = await ask.question('Name of the fitter: ');
     const email = (await ask.question('E-mail to sign in with: ')).trim().toLowerCase();
     const password = await ask.question(`Password, at least ${LEAST_PASSWORD} characters: `);
-    if (password.length < LEAST_PASSWORD) throw new Error(`That password has ${password.length} characters; give at least ${LEAST_PASSWORD}.`);
+    if (password.length < LEAST_PASSWORD)
+      throw new Error(`That password has ${password.length} characters; give at least ${LEAST_PASSWORD}.`);
     await practices(db).addAccount({
-      practiceId: v7(), practiceName, personId: v7(), personName, email, passwordHash: await hashPassword(password),
+      practiceId: v7(),
+      practiceName,
+      personId: v7(),
+      personName,
+      email,
+      passwordHash: await hashPassword(password),
     });
     console.log(`${personName} can now sign in as ${email}.`);
   } finally {

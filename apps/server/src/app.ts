@@ -58,7 +58,14 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(cookie);
   await app.register(rateLimit, { global: false });
   await describeApi(app);
-  const stores = { horses: horses(db), visits: visits(db), takes: takes(db), saddles: saddles(db), sessions: sessions(db), practices: practices(db) };
+  const stores = {
+    horses: horses(db),
+    visits: visits(db),
+    takes: takes(db),
+    saddles: saddles(db),
+    sessions: sessions(db),
+    practices: practices(db),
+  };
   await app.register(authPlugin, stores);
   await app.register(healthRoutes, { db });
   await app.register(sessionRoutes, { ...stores, config });

@@ -14,7 +14,8 @@ afterAll(() => running.stop());
 
 const takeWith = (reading: unknown) => fitter.send('PUT', `/api/visits/${visitId}/takes/${v7()}`, { ...TAKE, reading });
 const widths = (...rows: [number, number, number][]) => ({
-  kind: 'widths', widths: rows.map(([depthMm, nearMm, offMm]) => ({ depthMm, nearMm, offMm })),
+  kind: 'widths',
+  widths: rows.map(([depthMm, nearMm, offMm]) => ({ depthMm, nearMm, offMm })),
 });
 const points = (...rows: [number, number][]) => ({ kind: 'points', points: rows.map(([yMm, zMm]) => ({ yMm, zMm })) });
 

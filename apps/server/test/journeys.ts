@@ -4,16 +4,41 @@ import { type Running, type Visitor } from './running-server';
 
 export const HORSE = { name: 'Sorrel', kind: 'test pony', bornYear: 2018, heightMm: 1400, note: '' };
 export const TAKE = {
-  station: 'front', takenAtMm: 50, takenAt: '2026-11-20T09:00:00.000Z',
-  reading: { kind: 'widths', widths: [{ depthMm: 60, nearMm: 70, offMm: 71 }, { depthMm: 120, nearMm: 130, offMm: 131 }] },
+  station: 'front',
+  takenAtMm: 50,
+  takenAt: '2026-11-20T09:00:00.000Z',
+  reading: {
+    kind: 'widths',
+    widths: [
+      { depthMm: 60, nearMm: 70, offMm: 71 },
+      { depthMm: 120, nearMm: 130, offMm: 131 },
+    ],
+  },
 };
 export const visitOf = (horseId: string) => ({
-  horseId, startedOn: '2026-11-20', schoolId: 'static-close', stationMm: 50, status: 'open', note: '',
+  horseId,
+  startedOn: '2026-11-20',
+  schoolId: 'static-close',
+  stationMm: 50,
+  status: 'open',
+  note: '',
 });
 export const DECISION = {
-  decidedAt: '2026-11-20T10:00:00.000Z', saddleId: null, settingLabel: null, shape: 'round', includedAngleDeg: 92, spanAt100Mm: 238,
-  pointLengthMm: 170, crownZMm: 46, verdict: 'even', widthsOff: 0, reasons: 'Even over both points.', schoolId: 'static-close',
-  schoolVersion: 1, coreVersion: '0.1.0', takenAtMm: 50,
+  decidedAt: '2026-11-20T10:00:00.000Z',
+  saddleId: null,
+  settingLabel: null,
+  shape: 'round',
+  includedAngleDeg: 92,
+  spanAt100Mm: 238,
+  pointLengthMm: 170,
+  crownZMm: 46,
+  verdict: 'even',
+  widthsOff: 0,
+  reasons: 'Even over both points.',
+  schoolId: 'static-close',
+  schoolVersion: 1,
+  coreVersion: '0.1.0',
+  takenAtMm: 50,
   section: [-100, -50, 0, 50, 100].map((y) => ({ yMm: y, zMm: -Math.abs(y) || 0 })),
 };
 

@@ -22,7 +22,9 @@ describe('the platform', () => {
 
   it('the schema in the database is the one the entities describe', async () => {
     const drift = await running.db.driver.createSchemaBuilder().log();
-    const columns = drift.upQueries.map((q) => q.query).filter((q) => /(ADD|DROP) (COLUMN )?`\w+` (?!FOREIGN)/.test(q) && !/CONSTRAINT|INDEX|KEY/.test(q));
+    const columns = drift.upQueries
+      .map((q) => q.query)
+      .filter((q) => /(ADD|DROP) (COLUMN )?`\w+` (?!FOREIGN)/.test(q) && !/CONSTRAINT|INDEX|KEY/.test(q));
     expect(columns).toEqual([]);
   });
 

@@ -36,7 +36,11 @@ export class Visitor {
     const text = await response.text();
     const set = response.headers.get('set-cookie');
     if (set) this.cookie = set.split(';')[0]!;
-    return { status: response.status, body: text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text, headers: response.headers };
+    return {
+      status: response.status,
+      body: text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text,
+      headers: response.headers,
+    };
   }
 
   async signIn(email: string, password: string): Promise<Reply> {
@@ -62,8 +66,16 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
   await migrate(db);
   await seedDemo(db);
   const app = await buildApp(db, {
-    databaseUrl: url, host: '127.0.0.1', port: 0, webDir: null, webProxy: null, demo: true, secureCookies: false,
-    signInsPerMinute: 1000, logLevel: 'silent', ...config,
+    databaseUrl: url,
+    host: '127.0.0.1',
+    port: 0,
+    webDir: null,
+    webProxy: null,
+    demo: true,
+    secureCookies: false,
+    signInsPerMinute: 1000,
+    logLevel: 'silent',
+    ...config,
   });
   await app.listen({ host: '127.0.0.1', port: 0 });
   const base = `http://127.0.0.1:${(app.server.address() as AddressInfo).port}`;
@@ -72,7 +84,10 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
     Object.keys(verbs).map((verb) => ({ method: verb.toUpperCase(), url: path })),
   );
   return {
-    app, db, base, routes,
+    app,
+    db,
+    base,
+    routes,
     visitor: () => new Visitor(base),
     stop: async () => {
       await app.close();
@@ -95,7 +110,11 @@ async function newDatabase(): Promise<string> {
 export async function otherPractice(db: DataSource): Promise<{ email: string; password: string }> {
   const account = { email: 'other@elsewhere.example', password: 'a long enough one' };
   await practices(db).addAccount({
-    practiceId: v7(), practiceName: 'Elsewhere', personId: v7(), personName: 'Other', email: account.email,
+    practiceId: v7(),
+    practiceName: 'Elsewhere',
+    personId: v7(),
+    personName: 'Other',
+    email: account.email,
     passwordHash: await hashPassword(account.password),
   });
   return account;

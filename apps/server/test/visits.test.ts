@@ -51,7 +51,9 @@ describe('a visit', () => {
     expect(history.visits[0].decision).toMatchObject({ ...DECISION, saddleId, fitter: 'Isla Venn' });
     const yard = (await fitter.send('GET', '/api/horses')).body;
     expect(yard.find((h: { horse: { id: string } }) => h.horse.id === ids.horseId)).toMatchObject({
-      openVisitId: ids.visitId, lastVisitOn: '2026-11-20', outline: DECISION.section,
+      openVisitId: ids.visitId,
+      lastVisitOn: '2026-11-20',
+      outline: DECISION.section,
     });
   });
 

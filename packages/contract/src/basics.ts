@@ -11,8 +11,7 @@ const printable = (most: number) =>
     .max(most)
     .refine((s) => ![...s].some((c) => c < ' ' && c !== '\n' && c !== '\t'), 'holds control characters');
 
-export const nameSchema = printable(120)
-  .refine((s) => s.replace(/[\p{Cf}\p{Z}]/gu, '').length > 0, 'is empty');
+export const nameSchema = printable(120).refine((s) => s.replace(/[\p{Cf}\p{Z}]/gu, '').length > 0, 'is empty');
 
 export const noteSchema = printable(4000);
 

@@ -11,9 +11,7 @@ export const errorReplySchema = z.object({
     /** Which fields, where there are any. */
     fields: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
     /** The core's own reasons, where a measurement was refused. */
-    problems: z
-      .array(z.object({ code: z.string(), values: z.record(z.string(), z.union([z.number(), z.string()])) }))
-      .optional(),
+    problems: z.array(z.object({ code: z.string(), values: z.record(z.string(), z.union([z.number(), z.string()])) })).optional(),
   }),
 });
 export type ErrorReply = z.infer<typeof errorReplySchema>;

@@ -17,7 +17,13 @@ const hands = (value: number): number => mmFromHands(value)!;
 export const DEMO_ANIMALS: readonly DemoAnimal[] = [
   {
     number: 1,
-    horse: { name: 'Bramble', kind: 'cob mare', bornYear: 2015, heightMm: hands(14.1), note: 'Flat withers; carries peat and visitors alike.' },
+    horse: {
+      name: 'Bramble',
+      kind: 'cob mare',
+      bornYear: 2015,
+      heightMm: hands(14.1),
+      note: 'Flat withers; carries peat and visitors alike.',
+    },
     truth: { nearDeg: 52, offDeg: 52, apexRadiusMm: 78, bowMm: 1, depthMm: 190 },
   },
   {
@@ -27,12 +33,24 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
   },
   {
     number: 3,
-    horse: { name: 'Marl', kind: 'tall heavy cross', bornYear: 2017, heightMm: hands(16.3), note: 'Big shoulder; fuller on the near side.' },
+    horse: {
+      name: 'Marl',
+      kind: 'tall heavy cross',
+      bornYear: 2017,
+      heightMm: hands(16.3),
+      note: 'Big shoulder; fuller on the near side.',
+    },
     truth: { nearDeg: 47.5, offDeg: 45, apexRadiusMm: 50, bowMm: 1, depthMm: 210 },
   },
   {
     number: 4,
-    horse: { name: "Juno's Ledger", kind: 'endurance type', bornYear: 2014, heightMm: hands(15.1), note: 'Fit and fine; 80 km rides in summer.' },
+    horse: {
+      name: "Juno's Ledger",
+      kind: 'endurance type',
+      bornYear: 2014,
+      heightMm: hands(15.1),
+      note: 'Fit and fine; 80 km rides in summer.',
+    },
     truth: { nearDeg: 39, offDeg: 39, apexRadiusMm: 28, bowMm: 0, depthMm: 200 },
   },
   {
@@ -42,12 +60,24 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
   },
   {
     number: 6,
-    horse: { name: 'Thistledown', kind: 'youngster, just backed', bornYear: 2023, heightMm: hands(15), note: 'Backed this spring. Will change.' },
+    horse: {
+      name: 'Thistledown',
+      kind: 'youngster, just backed',
+      bornYear: 2023,
+      heightMm: hands(15),
+      note: 'Backed this spring. Will change.',
+    },
     truth: { nearDeg: 42, offDeg: 42, apexRadiusMm: 38, bowMm: 0, depthMm: 195 },
   },
   {
     number: 7,
-    horse: { name: 'Corrie', kind: 'older gelding', bornYear: 2006, heightMm: hands(15.3), note: 'Weak on the off side since his winter off.' },
+    horse: {
+      name: 'Corrie',
+      kind: 'older gelding',
+      bornYear: 2006,
+      heightMm: hands(15.3),
+      note: 'Weak on the off side since his winter off.',
+    },
     truth: { nearDeg: 43, offDeg: 39, apexRadiusMm: 32, bowMm: 0, depthMm: 200 },
   },
   {

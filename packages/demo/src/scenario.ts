@@ -1,7 +1,17 @@
 import { type DecisionWrite, type HorseWrite, type Saddle, type TakeWrite, type VisitWrite } from '@fulcra/contract';
 import {
-  CORE_VERSION, type Section, archOfSetting, bestSetting, consensusSection, judgeSettings, neutralWidth, prepareSection, readTakes,
-  schoolById, seededRandom, takesAgreement,
+  CORE_VERSION,
+  type Section,
+  archOfSetting,
+  bestSetting,
+  consensusSection,
+  judgeSettings,
+  neutralWidth,
+  prepareSection,
+  readTakes,
+  schoolById,
+  seededRandom,
+  takesAgreement,
 } from '@fulcra/core';
 import { DEMO_ANIMALS, type DemoAnimal } from './animals';
 import { STEADY_HAND, takeOf } from './front-section-generator';
@@ -10,8 +20,12 @@ import { DEMO_SADDLES } from './saddles';
 
 /** Only ever offered where the server was started in demo mode. */
 export const DEMO_ACCOUNT = {
-  practiceId: demoId(1), practiceName: 'Carrow Skerries saddle room', personId: demoId(2), personName: 'Isla Venn',
-  email: 'isla@carrow.example', password: 'peat-and-heather',
+  practiceId: demoId(1),
+  practiceName: 'Carrow Skerries saddle room',
+  personId: demoId(2),
+  personName: 'Isla Venn',
+  email: 'isla@carrow.example',
+  password: 'peat-and-heather',
 } as const;
 
 interface DemoVisit {
@@ -65,8 +79,12 @@ function pastVisit(past: PastVisit, index: number): DemoVisit {
   return {
     id: demoId(300 + index),
     visit: {
-      horseId: horseId(animal.number), startedOn: past.on, schoolId: 'static-close', stationMm: STATION_MM,
-      status: past.open ? 'open' : 'done', note: '',
+      horseId: horseId(animal.number),
+      startedOn: past.on,
+      schoolId: 'static-close',
+      stationMm: STATION_MM,
+      status: past.open ? 'open' : 'done',
+      note: '',
     },
     takes: taken,
     decision: saddle === null ? null : decisionFor(taken, saddle, past.on),

@@ -1,9 +1,10 @@
 import { router } from 'expo-router';
+import { signedIn } from '../session/session-context';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { Screen } from '../ui/screen';
 
-export default function NotFound() {
+function NotFound() {
   return (
     <Screen title="Not here" narrow>
       <EmptyState title="There is no page at this address." text="Nothing is lost. Go to the yard and open it from there.">
@@ -12,3 +13,5 @@ export default function NotFound() {
     </Screen>
   );
 }
+
+export default signedIn(NotFound);

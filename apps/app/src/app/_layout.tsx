@@ -2,25 +2,27 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { TamaguiProvider } from 'tamagui';
-import { SessionGate } from '../session/session-context';
+import { SessionProvider } from '../session/session-context';
 import { PERSIST, queryClient } from '../sync/query-client';
 import { loadFonts } from '../ui/fonts';
 import { config } from '../ui/tamagui.config';
 import { ToastProvider } from '../ui/toast';
 import { useAppearance } from '../ui/use-palette';
+import { warmUpFit } from '../workers/use-fit';
 
 export default function Layout() {
   const appearance = useAppearance();
   useEffect(() => {
+    warmUpFit();
     loadFonts().catch((error: unknown) => console.error('The typefaces did not load; the system one is used.', error));
   }, []);
   return (
     <TamaguiProvider config={config} defaultTheme={appearance} key={appearance}>
       <PersistQueryClientProvider client={queryClient} persistOptions={PERSIST}>
         <ToastProvider>
-          <SessionGate>
+          <SessionProvider>
             <Slot />
-          </SessionGate>
+          </SessionProvider>
         </ToastProvider>
       </PersistQueryClientProvider>
     </TamaguiProvider>

@@ -1,1 +1,4 @@
-export { YardScreen as default } from '../yard/yard-screen';
+import { YardScreen } from '../yard/yard-screen';
+import { signedIn } from '../session/session-context';
+
+export default signedIn(YardScreen);

@@ -28,8 +28,15 @@ export function ArchDrawing({ widthPx, heightPx, section, laid, narrower, wider 
     <Svg width={widthPx} height={heightPx} role="img" aria-label={spoken(laid)} style={{ backgroundColor: palette.sheet }}>
       <MillimetreGrid scale={scale} palette={palette} />
       <SectionLines section={section} scale={scale} palette={palette} />
+      <Path
+        d={pathThrough(besideInside(laid, STROKE_PX / 2 / scale.pxPerMm), scale)}
+        fill="none"
+        stroke={palette.leather}
+        strokeWidth={STROKE_PX}
+        strokeLinejoin="round"
+        strokeLinecap="butt"
+      />
       {[narrower, wider].map((ghost, i) => (ghost === null ? null : <Ghost key={i} laid={ghost} scale={scale} palette={palette} />))}
-      <Path d={pathThrough(outline, scale)} fill="none" stroke={palette.leather} strokeWidth={8} strokeLinejoin="round" strokeLinecap="round" opacity={0.92} />
       <Clearance laid={laid} scale={scale} palette={palette} />
       <Gaps laid={laid} scale={scale} palette={palette} />
       <SideNames scale={scale} palette={palette} />
@@ -37,11 +44,25 @@ export function ArchDrawing({ widthPx, heightPx, section, laid, narrower, wider 
   );
 }
 
+const STROKE_PX = 8;
+
+/** The leather lies outside the measured line: the same arch, larger all round. */
+const besideInside = (laid: LaidArch, byMm: number) =>
+  archOutline({ ...laid.arch, crownRadiusMm: laid.arch.crownRadiusMm + byMm }, laid.crownZMm + byMm);
+
 const spoken = (laid: LaidArch): string =>
   `Arch of ${Math.round(laid.arch.includedAngleDeg)} degrees on the front section; gaps near top ${laid.near.topMm.toFixed(0)}, near point ${laid.near.tipMm.toFixed(0)}, off top ${laid.off.topMm.toFixed(0)}, off point ${laid.off.tipMm.toFixed(0)} millimetres`;
 
 function Ghost({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
-  return <Path d={pathThrough(archOutline(laid.arch, laid.crownZMm), scale)} fill="none" stroke={palette.ghost} strokeWidth={2} strokeDasharray="3 4" />;
+  return (
+    <Path
+      d={pathThrough(archOutline(laid.arch, laid.crownZMm), scale)}
+      fill="none"
+      stroke={palette.ink}
+      strokeWidth={1.6}
+      strokeDasharray="2 4"
+    />
+  );
 }
 
 function Clearance({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
@@ -49,7 +70,13 @@ function Clearance({ laid, scale, palette }: { readonly laid: LaidArch; readonly
   return (
     <G>
       <Line x1={x} x2={x} y1={scale.y(0)} y2={scale.y(laid.crownZMm)} stroke={palette.ink} strokeWidth={2} />
-      <ValuePeg x={x} y={scale.y(laid.crownZMm) - 18} text={`${Math.round(laid.crownZMm)} mm · ${fingersWords(laid.crownZMm)}`} palette={palette} widthPx={scale.widthPx} />
+      <ValuePeg
+        x={x}
+        y={scale.y(laid.crownZMm) - 18}
+        text={`${Math.round(laid.crownZMm)} mm · ${fingersWords(laid.crownZMm)}`}
+        palette={palette}
+        widthPx={scale.widthPx}
+      />
     </G>
   );
 }
@@ -57,18 +84,23 @@ function Clearance({ laid, scale, palette }: { readonly laid: LaidArch; readonly
 function Gaps({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
   const { top, tip } = bearingPart(laid.arch, laid.padding);
   const gaps = [
-    { gap: laid.near.topMm, at: top, sign: -1 }, { gap: laid.near.tipMm, at: tip, sign: -1 },
-    { gap: laid.off.topMm, at: top, sign: 1 }, { gap: laid.off.tipMm, at: tip, sign: 1 },
+    { gap: laid.near.topMm, at: top, sign: -1 },
+    { gap: laid.near.tipMm, at: tip, sign: -1 },
+    { gap: laid.off.topMm, at: top, sign: 1 },
+    { gap: laid.off.tipMm, at: tip, sign: 1 },
   ];
   return (
     <G>
       {gaps.map(({ gap, at, sign }, i) => (
         <ValuePeg
-          key={i} x={scale.x(at.yMm * sign) + sign * 26} y={scale.y(at.zMm + laid.crownZMm) - 12}
-          text={`${Math.max(0, Math.round(gap))} mm`} palette={palette} widthPx={scale.widthPx}
+          key={i}
+          x={scale.x(at.yMm * sign) + sign * 34}
+          y={scale.y(at.zMm + laid.crownZMm) - 16}
+          text={`${Math.max(0, Math.round(gap))} mm`}
+          palette={palette}
+          widthPx={scale.widthPx}
         />
       ))}
     </G>
   );
 }
-

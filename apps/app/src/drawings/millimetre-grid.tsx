@@ -15,10 +15,26 @@ export function MillimetreGrid({ scale, palette }: { readonly scale: PaperScale;
   return (
     <G>
       {between(scale.leftMm, right).map((k) => (
-        <Line key={`y${k}`} x1={scale.x(k * FINE_MM)} x2={scale.x(k * FINE_MM)} y1={0} y2={scale.heightPx} stroke={palette.rule} strokeWidth={weight(k)} />
+        <Line
+          key={`y${k}`}
+          x1={scale.x(k * FINE_MM)}
+          x2={scale.x(k * FINE_MM)}
+          y1={0}
+          y2={scale.heightPx}
+          stroke={palette.rule}
+          strokeWidth={weight(k)}
+        />
       ))}
       {between(bottom, scale.topMm).map((k) => (
-        <Line key={`z${k}`} y1={scale.y(k * FINE_MM)} y2={scale.y(k * FINE_MM)} x1={0} x2={scale.widthPx} stroke={palette.rule} strokeWidth={weight(k)} />
+        <Line
+          key={`z${k}`}
+          y1={scale.y(k * FINE_MM)}
+          y2={scale.y(k * FINE_MM)}
+          x1={0}
+          x2={scale.widthPx}
+          stroke={palette.rule}
+          strokeWidth={weight(k)}
+        />
       ))}
       <Line x1={scale.x(0)} x2={scale.x(0)} y1={0} y2={scale.heightPx} stroke={palette.ink} strokeWidth={1.2} strokeDasharray="2 5" />
     </G>

@@ -25,7 +25,11 @@ export function paperScale(widthPx: number, heightPx: number, reach: Reach): Pap
   const spare = heightPx / pxPerMm - reach.aboveMm - reach.belowMm;
   const topMm = reach.aboveMm + spare / 2;
   return {
-    widthPx, heightPx, pxPerMm, leftMm, topMm,
+    widthPx,
+    heightPx,
+    pxPerMm,
+    leftMm,
+    topMm,
     x: (yMm) => (yMm - leftMm) * pxPerMm,
     y: (zMm) => (topMm - zMm) * pxPerMm,
     toMm: (xPx, yPx) => ({ yMm: leftMm + xPx / pxPerMm, zMm: topMm - yPx / pxPerMm }),

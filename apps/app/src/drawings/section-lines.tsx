@@ -20,8 +20,22 @@ export function SectionLines({ section, scale, palette, weight = 'consensus' }: 
   const opacity = weight === 'take' ? 0.6 : 1;
   return (
     <G opacity={opacity}>
-      <Path d={near} fill="none" stroke={odd ? palette.bad : palette.near} strokeWidth={width} strokeDasharray={odd ? '2 4' : undefined} strokeLinejoin="round" />
-      <Path d={off} fill="none" stroke={odd ? palette.bad : palette.off} strokeWidth={width} strokeDasharray={odd ? '2 4' : '10 6'} strokeLinejoin="round" />
+      <Path
+        d={near}
+        fill="none"
+        stroke={odd ? palette.bad : palette.near}
+        strokeWidth={width}
+        strokeDasharray={odd ? '2 4' : undefined}
+        strokeLinejoin="round"
+      />
+      <Path
+        d={off}
+        fill="none"
+        stroke={odd ? palette.bad : palette.off}
+        strokeWidth={width}
+        strokeDasharray={odd ? '2 4' : '10 6'}
+        strokeLinejoin="round"
+      />
     </G>
   );
 }
@@ -31,8 +45,12 @@ export function SideNames({ scale, palette }: { readonly scale: PaperScale; read
   const y = scale.heightPx - 10;
   return (
     <G>
-      <SvgText x={12} y={y} fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.near}>N near</SvgText>
-      <SvgText x={scale.widthPx - 12} y={y} textAnchor="end" fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.off}>off O</SvgText>
+      <SvgText x={12} y={y} fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.near}>
+        N near
+      </SvgText>
+      <SvgText x={scale.widthPx - 12} y={y} textAnchor="end" fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.off}>
+        off O
+      </SvgText>
     </G>
   );
 }

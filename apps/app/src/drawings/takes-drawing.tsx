@@ -20,9 +20,17 @@ export function TakesDrawing({ widthPx, heightPx, takes, consensus, draft }: Tak
   const shown = [...takes.map((t) => t.section), ...(draft ? [draft] : [])];
   const scale = paperScale(widthPx, heightPx, reachOf(shown.flatMap((s) => s.points)));
   return (
-    <Svg width={widthPx} height={heightPx} role="img" aria-label={`Front section, ${takes.length} takes`} style={{ backgroundColor: palette.sheet }}>
+    <Svg
+      width={widthPx}
+      height={heightPx}
+      role="img"
+      aria-label={`Front section, ${takes.length} takes`}
+      style={{ backgroundColor: palette.sheet }}
+    >
       <MillimetreGrid scale={scale} palette={palette} />
-      {takes.map((t) => <SectionLines key={t.id} section={t.section} scale={scale} palette={palette} weight={t.odd ? 'odd' : 'take'} />)}
+      {takes.map((t) => (
+        <SectionLines key={t.id} section={t.section} scale={scale} palette={palette} weight={t.odd ? 'odd' : 'take'} />
+      ))}
       {draft ? <SectionLines section={draft} scale={scale} palette={palette} weight="take" /> : null}
       {consensus ? <SectionLines section={consensus} scale={scale} palette={palette} /> : null}
       <SideNames scale={scale} palette={palette} />

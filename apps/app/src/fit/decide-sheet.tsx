@@ -44,16 +44,28 @@ export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, sch
   return (
     <Sheet title="Keep this width" open={open} onClose={onClose}>
       <Body fontWeight="700">
-        {saddle ? `${saddle.name}, ${saddle.maker} “${tried.label}”: ` : ''}{Math.round(includedAngleDeg)}°, {Math.round(spanAt100Mm)} mm at 100, {SHAPE_WORDS[tried.arch.shape]}
+        {saddle ? `${saddle.name}, ${saddle.maker} “${tried.label}”: ` : ''}
+        {Math.round(includedAngleDeg)}°, {Math.round(spanAt100Mm)} mm at 100, {SHAPE_WORDS[tried.arch.shape]}
       </Body>
-      <Field label="Reasons" lines={6} value={text} onChange={(next) => setDraft({ of: computed, text: next })} hint="Filled in from the computation; change what you know better." />
-      <Small>Kept with school {school.name}, version {school.version}, and core {CORE_VERSION}.</Small>
+      <Field
+        label="Reasons"
+        lines={6}
+        value={text}
+        onChange={(next) => setDraft({ of: computed, text: next })}
+        hint="Filled in from the computation; change what you know better."
+      />
+      <Small>
+        Kept with school {school.name}, version {school.version}, and core {CORE_VERSION}.
+      </Small>
       <Button kind="main" label="Keep this decision" onPress={() => void keep()} />
     </Sheet>
   );
 }
 
-function decisionOf({ loaded, tried, saddle, school }: Pick<DecideSheetProps, 'loaded' | 'tried' | 'saddle' | 'school'>, reasons: string): DecisionWrite {
+function decisionOf(
+  { loaded, tried, saddle, school }: Pick<DecideSheetProps, 'loaded' | 'tried' | 'saddle' | 'school'>,
+  reasons: string,
+): DecisionWrite {
   const { verdict, laid } = tried.chosen;
   return {
     decidedAt: new Date().toISOString(),

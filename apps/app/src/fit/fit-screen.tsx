@@ -38,8 +38,16 @@ export function FitScreen({ visitId }: { readonly visitId: string }) {
 
 function NothingToFit({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
   return (
-    <Screen title={loaded.page.horse.name} note="What fits" onBack={() => router.navigate(`/visits/${visitId}`)} top={<VisitBackline visitId={visitId} front={loaded.front} />}>
-      <EmptyState title="No section to fit to yet." text="Take the front section, best three times; where two takes differ, one more settles which is right.">
+    <Screen
+      title={loaded.page.horse.name}
+      note="What fits"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} front={loaded.front} />}
+    >
+      <EmptyState
+        title="No section to fit to yet."
+        text="Take the front section, best three times; where two takes differ, one more settles which is right."
+      >
         <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/front`)} />
       </EmptyState>
     </Screen>
@@ -55,8 +63,16 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
   return (
     <FitFrame visitId={visitId} loaded={loaded} answer={answer?.ok ? answer.value : null}>
       {fit.state === 'working' ? <Body role="status">Laying every arch on this section, and a hundred redraws of it…</Body> : null}
-      {fit.state === 'failed' ? <Banner tone="bad">{`The computation stopped: ${fit.message}. Nothing is lost; reload to try again.`}</Banner> : null}
-      {answer && !answer.ok ? answer.problems.map((p, i) => <Banner key={i} tone="bad">{problemWords(p)}</Banner>) : null}
+      {fit.state === 'failed' ? (
+        <Banner tone="bad">{`The computation stopped: ${fit.message}. Nothing is lost; reload to try again.`}</Banner>
+      ) : null}
+      {answer && !answer.ok
+        ? answer.problems.map((p, i) => (
+            <Banner key={i} tone="bad">
+              {problemWords(p)}
+            </Banner>
+          ))
+        : null}
     </FitFrame>
   );
 }
@@ -76,10 +92,13 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
   const school = schoolById(page.visit.schoolId);
   const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;
   const recommended = answer?.recommendation.target.arch ?? null;
-  const tried = recommended === null ? null : tryFront({ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended });
+  const tried =
+    recommended === null ? null : tryFront({ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended });
   return (
     <Screen
-      title={page.horse.name} note="The arch on the front section" onBack={() => router.navigate(`/visits/${visitId}`)}
+      title={page.horse.name}
+      note="The arch on the front section"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} front={front} at="front" />}
       bottom={
         tried === null ? undefined : (
@@ -98,16 +117,52 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
             <VerdictBlock tried={tried} provisional={front.peg !== 'measured'} />
             <WidthControl tried={tried} setup={setup} saddle={saddle} onChange={setSetup} />
             {saddle === null ? (
-              <Choice label="Arch shape" value={tried.arch.shape} options={SHAPES} onChange={(shape) => setSetup({ ...setup, shape, includedAngleDeg: angleForShape(answer, shape, school.front.widthsOver * school.front.widthStepDeg) })} />
+              <Choice
+                label="Arch shape"
+                value={tried.arch.shape}
+                options={SHAPES}
+                onChange={(shape) =>
+                  setSetup({
+                    ...setup,
+                    shape,
+                    includedAngleDeg: angleForShape(answer, shape, school.front.widthsOver * school.front.widthStepDeg),
+                  })
+                }
+              />
             ) : null}
-            <SaddlePicker section={front.consensus!} takenAtMm={front.takenAtMm} schoolId={school.id} saddles={saddles} setup={setup} onChange={setSetup} />
+            <SaddlePicker
+              section={front.consensus!}
+              takenAtMm={front.takenAtMm}
+              schoolId={school.id}
+              saddles={saddles}
+              setup={setup}
+              onChange={setSetup}
+            />
             <SchoolPicker value={school.id} onChange={(schoolId) => void change({ schoolId })} />
             <Small>Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.</Small>
           </YStack>
         </Columns>
       )}
-      {tried !== null && answer !== null ? <WhySheet open={sheet === 'why'} onClose={() => setSheet(null)} tried={tried} answer={answer} isRecommended={setup.saddleId === null && setup.includedAngleDeg === null && setup.shape === null} /> : null}
-      {tried !== null ? <DecideSheet open={sheet === 'decide'} onClose={() => setSheet(null)} visitId={visitId} loaded={loaded} tried={tried} saddle={saddle} school={school} /> : null}
+      {tried !== null && answer !== null ? (
+        <WhySheet
+          open={sheet === 'why'}
+          onClose={() => setSheet(null)}
+          tried={tried}
+          answer={answer}
+          isRecommended={setup.saddleId === null && setup.includedAngleDeg === null && setup.shape === null}
+        />
+      ) : null}
+      {tried !== null ? (
+        <DecideSheet
+          open={sheet === 'decide'}
+          onClose={() => setSheet(null)}
+          visitId={visitId}
+          loaded={loaded}
+          tried={tried}
+          saddle={saddle}
+          school={school}
+        />
+      ) : null}
     </Screen>
   );
 }
@@ -123,7 +178,14 @@ function Drawing({ tried, section }: { readonly tried: TriedFront; readonly sect
   return (
     <YStack onLayout={onLayout} marginHorizontal={wide ? 0 : -16}>
       {width > 0 ? (
-        <ArchDrawing widthPx={width} heightPx={wide ? 470 : 264} section={section} laid={tried.chosen.laid} narrower={tried.narrower?.laid ?? null} wider={tried.wider?.laid ?? null} />
+        <ArchDrawing
+          widthPx={width}
+          heightPx={wide ? 470 : 264}
+          section={section}
+          laid={tried.chosen.laid}
+          narrower={tried.narrower?.laid ?? null}
+          wider={tried.wider?.laid ?? null}
+        />
       ) : null}
     </YStack>
   );
@@ -135,7 +197,9 @@ function VerdictBlock({ tried, provisional }: { readonly tried: TriedFront; read
   return (
     <YStack gap="$xs" role="status" aria-live="polite">
       <XStack gap="$s" alignItems="baseline">
-        <Verdict color={tone === 'plain' ? '$ink' : `$${tone}`} aria-hidden>{MARK[tone]}</Verdict>
+        <Verdict color={tone === 'plain' ? '$ink' : `$${tone}`} aria-hidden>
+          {MARK[tone]}
+        </Verdict>
         <Verdict flex={1}>{headlineWords(verdict)}</Verdict>
       </XStack>
       <Body>{verdictSentence(verdict)}</Body>
@@ -148,6 +212,8 @@ function VerdictBlock({ tried, provisional }: { readonly tried: TriedFront; read
 /** A width is only known against the next one. */
 function neighbourWords({ narrower, wider }: TriedFront): string {
   const told = (judged: TriedFront['narrower'], name: string): string =>
-    judged === null ? `There is nothing ${name} to try.` : `Next ${name}, ${Math.round(judged.laid.arch.includedAngleDeg)}°: ${headlineWords(judged.verdict).replace(/\.$/, '').toLowerCase()}, ${Math.round(judged.laid.crownZMm)} mm over the withers.`;
+    judged === null
+      ? `There is nothing ${name} to try.`
+      : `Next ${name}, ${Math.round(judged.laid.arch.includedAngleDeg)}°: ${headlineWords(judged.verdict).replace(/\.$/, '').toLowerCase()}, ${Math.round(judged.laid.crownZMm)} mm over the withers.`;
   return `${told(narrower, 'narrower')} ${told(wider, 'wider')}`;
 }

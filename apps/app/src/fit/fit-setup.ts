@@ -1,7 +1,19 @@
 import { type Saddle } from '@fulcra/contract';
 import {
-  type ArchShape, type FrontArch, type Judged, type Padding, type School, type Section, CROWN_RADIUS_MM, DEFAULT_POINT_LENGTH_MM, archOfSetting,
-  judgeWithNeighbours, judgeSettings, paddingOfSaddle, paddingOfSchool, prepareSection,
+  type ArchShape,
+  type FrontArch,
+  type Judged,
+  type Padding,
+  type School,
+  type Section,
+  CROWN_RADIUS_MM,
+  DEFAULT_POINT_LENGTH_MM,
+  archOfSetting,
+  judgeWithNeighbours,
+  judgeSettings,
+  paddingOfSaddle,
+  paddingOfSchool,
+  prepareSection,
 } from '@fulcra/core';
 
 /** What the fitter is looking at: a free width, or a setting of a saddle. */
@@ -62,7 +74,10 @@ function trySaddle({ section, school, takenAtMm, setup }: TryQuestion, saddle: S
   const padding = paddingOfSaddle(saddle.front, school);
   const free = judgeWithNeighbours(body, arch, padding, school, takenAtMm);
   return {
-    arch, padding, label: here.setting.label, chosen: here,
+    arch,
+    padding,
+    label: here.setting.label,
+    chosen: here,
     narrower: settings.find((s) => s.index === setup.setting - 1) ?? free?.narrower ?? null,
     wider: settings.find((s) => s.index === setup.setting + 1) ?? free?.wider ?? null,
   };

@@ -21,29 +21,67 @@ export function WhySheet({ open, onClose, tried, answer, isRecommended }: WhyShe
   return (
     <Sheet title="Why" open={open} onClose={onClose}>
       <Part title="Reasons">
-        {verdict.reasons.map((r, i) => <Body key={i}>{reasonWords(r)}</Body>)}
+        {verdict.reasons.map((r, i) => (
+          <Body key={i}>{reasonWords(r)}</Body>
+        ))}
         <Small>
-          Gaps beyond {tried.padding.panelDepthMm} mm panel and {tried.padding.padMm} mm pad, normal to the horse. Near: top {laid.near.topMm.toFixed(1)}, point {laid.near.tipMm.toFixed(1)} mm. Off: top {laid.off.topMm.toFixed(1)}, point {laid.off.tipMm.toFixed(1)} mm. Beside the withers: near {laid.near.besideWithersMm.toFixed(0)}, off {laid.off.besideWithersMm.toFixed(0)} mm.
+          Gaps beyond {tried.padding.panelDepthMm} mm panel and {tried.padding.padMm} mm pad, normal to the horse. Near: top{' '}
+          {laid.near.topMm.toFixed(1)}, point {laid.near.tipMm.toFixed(1)} mm. Off: top {laid.off.topMm.toFixed(1)}, point{' '}
+          {laid.off.tipMm.toFixed(1)} mm. Beside the withers: near {laid.near.besideWithersMm.toFixed(0)}, off{' '}
+          {laid.off.besideWithersMm.toFixed(0)} mm.
         </Small>
       </Part>
-      {verdict.remedies.length > 0 ? <Part title="What helps">{verdict.remedies.map((r, i) => <Body key={i}>{remedyWords(r)}</Body>)}</Part> : null}
-      <Part title="What would turn it">{verdict.flips.map((f, i) => <Body key={i}>{flipWords(f)}</Body>)}</Part>
+      {verdict.remedies.length > 0 ? (
+        <Part title="What helps">
+          {verdict.remedies.map((r, i) => (
+            <Body key={i}>{remedyWords(r)}</Body>
+          ))}
+        </Part>
+      ) : null}
+      <Part title="What would turn it">
+        {verdict.flips.map((f, i) => (
+          <Body key={i}>{flipWords(f)}</Body>
+        ))}
+      </Part>
       <Part title="How sure">
         <Body>
-          Recommended: {Math.round(recommendation.target.arch.includedAngleDeg)}°, {SHAPE_WORDS[recommendation.target.arch.shape]}; nine redraws in ten lie between {angleRangeDeg[0].toFixed(1)}° and {angleRangeDeg[1].toFixed(1)}°.
+          Recommended: {Math.round(recommendation.target.arch.includedAngleDeg)}°, {SHAPE_WORDS[recommendation.target.arch.shape]}; nine
+          redraws in ten lie between {angleRangeDeg[0].toFixed(1)}° and {angleRangeDeg[1].toFixed(1)}°.
         </Body>
-        {confidence.wins.map((w) => <Body key={w.answer}>{w.answer}°: {w.count} of {confidence.redraws} redraws</Body>)}
-        <Small>{confidence.assumedSpread ? 'With one take the spread is a default, not measured: 1° and 1.5 mm a side.' : 'The section was redrawn within the spread of the accepted takes.'}</Small>
+        {confidence.wins.map((w) => (
+          <Body key={w.answer}>
+            {w.answer}°: {w.count} of {confidence.redraws} redraws
+          </Body>
+        ))}
+        <Small>
+          {confidence.assumedSpread
+            ? 'With one take the spread is a default, not measured: 1° and 1.5 mm a side.'
+            : 'The section was redrawn within the spread of the accepted takes.'}
+        </Small>
         {isRecommended ? null : <Small>The redraws are of the recommendation, not of the width now shown.</Small>}
       </Part>
       {recommendation.liftMm > 0 ? (
-        <Part title="The lift"><Body>One width over comes down {recommendation.liftMm.toFixed(1)} mm; shims of {recommendation.liftMm.toFixed(0)} mm put the front back.</Body></Part>
+        <Part title="The lift">
+          <Body>
+            One width over comes down {recommendation.liftMm.toFixed(1)} mm; shims of {recommendation.liftMm.toFixed(0)} mm put the front
+            back.
+          </Body>
+        </Part>
       ) : null}
       <Part title="What other schools would take">
-        {others.map((o) => <Body key={o.schoolId}>{schoolById(o.schoolId).name}: {Math.round(o.includedAngleDeg)}°, {SHAPE_WORDS[o.shape]}</Body>)}
+        {others.map((o) => (
+          <Body key={o.schoolId}>
+            {schoolById(o.schoolId).name}: {Math.round(o.includedAngleDeg)}°, {SHAPE_WORDS[o.shape]}
+          </Body>
+        ))}
       </Part>
       <Part title="What this school still waits for">
-        {readiness.waiting.map((w) => <Body key={w.criterion.id}>{CRITERION_WORDS[w.criterion.id]}{w.criterion.valueMm === null ? '' : ` (${w.criterion.valueMm} mm)`}: needs {w.missing.map((n) => NEED_WORDS[n]).join(', ')}.</Body>)}
+        {readiness.waiting.map((w) => (
+          <Body key={w.criterion.id}>
+            {CRITERION_WORDS[w.criterion.id]}
+            {w.criterion.valueMm === null ? '' : ` (${w.criterion.valueMm} mm)`}: needs {w.missing.map((n) => NEED_WORDS[n]).join(', ')}.
+          </Body>
+        ))}
       </Part>
     </Sheet>
   );

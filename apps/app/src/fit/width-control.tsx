@@ -29,14 +29,22 @@ export function WidthControl({ tried, setup, saddle, onChange }: WidthControlPro
   return (
     <YStack gap="$xs">
       <XStack alignItems="center" justifyContent="space-between">
-        <Button round label="Narrower" off={!can(-1)} onPress={() => onChange(moved(-1))}><Icon name="minus" color={palette.ink} size={24} /></Button>
+        <Button round label="Narrower" off={!can(-1)} onPress={() => onChange(moved(-1))}>
+          <Icon name="minus" color={palette.ink} size={24} />
+        </Button>
         <YStack alignItems="center" flex={1}>
-          <Big>{Math.round(includedAngleDeg)}° · {Math.round(spanAt100Mm)} mm</Big>
+          <Big>
+            {Math.round(includedAngleDeg)}° · {Math.round(spanAt100Mm)} mm
+          </Big>
           <Small textAlign="center">
-            {saddle === null ? `${SHAPE_WORDS[tried.arch.shape]}; included angle, and span 100 mm below the crown` : `${saddle.name}: ${saddle.maker} “${tried.label}”, ${SHAPE_WORDS[tried.arch.shape]}`}
+            {saddle === null
+              ? `${SHAPE_WORDS[tried.arch.shape]}; included angle, and span 100 mm below the crown`
+              : `${saddle.name}: ${saddle.maker} “${tried.label}”, ${SHAPE_WORDS[tried.arch.shape]}`}
           </Small>
         </YStack>
-        <Button round label="Wider" off={!can(1)} onPress={() => onChange(moved(1))}><Icon name="plus" color={palette.ink} size={24} /></Button>
+        <Button round label="Wider" off={!can(1)} onPress={() => onChange(moved(1))}>
+          <Icon name="plus" color={palette.ink} size={24} />
+        </Button>
       </XStack>
       {changed ? <Button kind="quiet" label="Back to the recommendation" onPress={() => onChange(RECOMMENDED)} /> : null}
     </YStack>

@@ -30,7 +30,13 @@ function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
     back();
   };
   return (
-    <Screen narrow title={horse.name} note="Change what is known" onBack={back} bottom={<Button grow kind="main" label="Keep the changes" onPress={() => void save()} />}>
+    <Screen
+      narrow
+      title={horse.name}
+      note="Change what is known"
+      onBack={back}
+      bottom={<Button grow kind="main" label="Keep the changes" onPress={() => void save()} />}
+    >
       <HorseFields form={form} problems={problems} onChange={setForm} />
     </Screen>
   );

@@ -3,7 +3,10 @@ import { Choice } from '../ui/choice';
 import { Field } from '../ui/field';
 import { type FormProblems, type HorseForm } from './horse-form-model';
 
-const UNITS = [{ value: 'hh', label: 'hands' }, { value: 'cm', label: 'cm' }] as const;
+const UNITS = [
+  { value: 'hh', label: 'hands' },
+  { value: 'cm', label: 'cm' },
+] as const;
 
 export interface HorseFieldsProps {
   readonly form: HorseForm;
@@ -23,7 +26,13 @@ export function HorseFields({ form, problems, onChange }: HorseFieldsProps) {
           <Field label="Age, years" kind="number" value={form.age} onChange={(age) => set({ age })} problem={problems.age} />
         </YStack>
         <YStack flex={1} minWidth={170}>
-          <Field label={`Height, ${form.heightUnit === 'hh' ? 'hands' : 'cm'}`} kind="number" value={form.height} onChange={(height) => set({ height })} problem={problems.height} />
+          <Field
+            label={`Height, ${form.heightUnit === 'hh' ? 'hands' : 'cm'}`}
+            kind="number"
+            value={form.height}
+            onChange={(height) => set({ height })}
+            problem={problems.height}
+          />
           <Choice label="Unit of height" value={form.heightUnit} options={UNITS} onChange={(heightUnit) => set({ heightUnit })} />
         </YStack>
       </XStack>

@@ -32,7 +32,10 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
   const facts = [horse.kind, horse.heightMm === null ? null : heightWords(horse.heightMm), ageWords(horse.bornYear, new Date())];
   return (
     <Screen
-      narrow title={horse.name} note={facts.filter(Boolean).join(' · ')} onBack={() => router.navigate('/')}
+      narrow
+      title={horse.name}
+      note={facts.filter(Boolean).join(' · ')}
+      onBack={() => router.navigate('/')}
       action={<Button kind="quiet" label="Change" onPress={() => router.push(`/horses/${horseId}/edit`)} />}
       bottom={
         open ? (
@@ -44,7 +47,10 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
     >
       {horse.note ? <Body>{horse.note}</Body> : null}
       {visits.length === 0 ? (
-        <EmptyState title="No visit yet." text="A visit begins with the front section of the back: two minutes with a flexible curve, or a tape and two depths." />
+        <EmptyState
+          title="No visit yet."
+          text="A visit begins with the front section of the back: two minutes with a flexible curve, or a tape and two depths."
+        />
       ) : (
         <YStack>
           {visits.map(({ visit, decision }) => (

@@ -22,8 +22,13 @@ export function NewHorseScreen() {
     router.replace(`/horses/${horseId}`);
   };
   return (
-    <Screen narrow title="A new horse" note="What you type is kept on this device as you go." onBack={() => router.navigate('/')}
-      bottom={<Button grow kind="main" label="Add this horse" onPress={() => void save()} />}>
+    <Screen
+      narrow
+      title="A new horse"
+      note="What you type is kept on this device as you go."
+      onBack={() => router.navigate('/')}
+      bottom={<Button grow kind="main" label="Add this horse" onPress={() => void save()} />}
+    >
       <HorseFields form={form} problems={problems} onChange={setForm} />
     </Screen>
   );

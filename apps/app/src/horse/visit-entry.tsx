@@ -23,7 +23,9 @@ export function VisitEntry({ visit, decision, saddle }: VisitEntryProps) {
   return (
     <YStack flex={1} gap="$s">
       <Name>{dayWords(visit.startedOn)}</Name>
-      <Small>{visit.fitter} · {visit.status === 'open' ? 'under way' : 'done'}</Small>
+      <Small>
+        {visit.fitter} · {visit.status === 'open' ? 'under way' : 'done'}
+      </Small>
       {decision === null ? (
         <Body color="$muted">Nothing decided yet.</Body>
       ) : (
@@ -34,7 +36,9 @@ export function VisitEntry({ visit, decision, saddle }: VisitEntryProps) {
             {degWords(decision.includedAngleDeg)}, {mmWords(decision.spanAt100Mm)} at 100, {SHAPE_WORDS[decision.shape]}
           </Body>
           <Body>{decision.reasons}</Body>
-          <Small>School {decision.schoolId}, version {decision.schoolVersion}; core {decision.coreVersion}</Small>
+          <Small>
+            School {decision.schoolId}, version {decision.schoolVersion}; core {decision.coreVersion}
+          </Small>
         </>
       )}
       <XStack gap="$s" flexWrap="wrap">

@@ -21,13 +21,22 @@ export interface WidthRow {
 
 /** Two depths clear of the spine and above the widest part (defaults). */
 export const EMPTY_DRAFT: DraftTake = {
-  way: 'widths', unit: 'mm', across: false, points: [], past: [],
-  rows: [{ depthMm: 60, nearMm: null, offMm: null }, { depthMm: 120, nearMm: null, offMm: null }],
+  way: 'widths',
+  unit: 'mm',
+  across: false,
+  points: [],
+  past: [],
+  rows: [
+    { depthMm: 60, nearMm: null, offMm: null },
+    { depthMm: 120, nearMm: null, offMm: null },
+  ],
 };
 const MOST_PAST = 60;
 
 export const withPoints = (draft: DraftTake, points: readonly PointYZ[]): DraftTake => ({
-  ...draft, points, past: [...draft.past, draft.points].slice(-MOST_PAST),
+  ...draft,
+  points,
+  past: [...draft.past, draft.points].slice(-MOST_PAST),
 });
 
 export function undonePoints(draft: DraftTake): DraftTake {
@@ -37,13 +46,18 @@ export function undonePoints(draft: DraftTake): DraftTake {
 
 /** Ready for the next take: same way, same unit, same depths. */
 export const nextDraft = (draft: DraftTake): DraftTake => ({
-  ...draft, points: [], past: [], rows: draft.rows.map((r) => ({ depthMm: r.depthMm, nearMm: null, offMm: null })),
+  ...draft,
+  points: [],
+  past: [],
+  rows: draft.rows.map((r) => ({ depthMm: r.depthMm, nearMm: null, offMm: null })),
 });
 
 /** The reading as it will be kept, mm. */
 export function readingOf(draft: DraftTake): TakeReading {
   if (draft.way === 'points') return { kind: 'points', points: draft.points };
-  const widths = draft.rows.flatMap((r) => (r.nearMm === null || r.offMm === null ? [] : [{ depthMm: r.depthMm, nearMm: r.nearMm, offMm: r.offMm }]));
+  const widths = draft.rows.flatMap((r) =>
+    r.nearMm === null || r.offMm === null ? [] : [{ depthMm: r.depthMm, nearMm: r.nearMm, offMm: r.offMm }],
+  );
   return { kind: 'widths', widths };
 }
 
@@ -63,7 +77,8 @@ export function withWidth(draft: DraftTake, row: number, side: 'near' | 'off' | 
 }
 
 export const withDepth = (draft: DraftTake, row: number, typed: number): DraftTake => ({
-  ...draft, rows: draft.rows.map((r, i) => (i === row ? { ...r, depthMm: toMm(typed, draft.unit) } : r)),
+  ...draft,
+  rows: draft.rows.map((r, i) => (i === row ? { ...r, depthMm: toMm(typed, draft.unit) } : r)),
 });
 
 export const withRowAdded = (draft: DraftTake): DraftTake => {

@@ -21,7 +21,12 @@ export function frontMeasurement(records: readonly TakeRecord[], stationMm: numb
   const agreement = takesAgreement(takes);
   const oddIds = agreement.odd.map((o) => o.id);
   return {
-    takes: takes.map((t) => ({ id: t.id, number: records.findIndex((r) => r.id === t.id) + 1, section: t.section, odd: oddIds.includes(t.id) })),
+    takes: takes.map((t) => ({
+      id: t.id,
+      number: records.findIndex((r) => r.id === t.id) + 1,
+      section: t.section,
+      odd: oddIds.includes(t.id),
+    })),
     withdrawn: records.filter((r) => r.withdrawn),
     agreement,
     accepted: takes.filter((t) => agreement.accepted.includes(t.id)),

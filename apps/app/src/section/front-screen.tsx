@@ -24,7 +24,10 @@ import { PointsEditor } from './points-editor';
 import { TakesStrip } from './takes-strip';
 import { WidthsEntry } from './widths-entry';
 
-const WAYS = [{ value: 'widths', label: 'Widths at depths' }, { value: 'points', label: 'Points on the grid' }] as const;
+const WAYS = [
+  { value: 'widths', label: 'Widths at depths' },
+  { value: 'points', label: 'Points on the grid' },
+] as const;
 
 export function FrontScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -50,7 +53,9 @@ function FrontEntry({ visitId, loaded: { page, front } }: { readonly visitId: st
   const [tone, text] = agreementWords(front);
   return (
     <Screen
-      title={page.horse.name} note={`Front section, ${page.visit.stationMm} mm behind the scapula`} onBack={() => router.navigate(`/visits/${visitId}`)}
+      title={page.horse.name}
+      note={`Front section, ${page.visit.stationMm} mm behind the scapula`}
+      onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} front={front} at="front" />}
       bottom={
         <>
@@ -70,8 +75,14 @@ function FrontEntry({ visitId, loaded: { page, front } }: { readonly visitId: st
         </YStack>
         <YStack gap="$m">
           {draft.way === 'widths' ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
-          {problems.map((p, i) => <Banner key={i} tone="bad">{problemWords(p)}</Banner>)}
-          {asked && !isWhole(draft) && !isEmpty(draft) ? <Banner tone="bad">Some widths are still missing: tap their numbers, or remove that depth.</Banner> : null}
+          {problems.map((p, i) => (
+            <Banner key={i} tone="bad">
+              {problemWords(p)}
+            </Banner>
+          ))}
+          {asked && !isWhole(draft) && !isEmpty(draft) ? (
+            <Banner tone="bad">Some widths are still missing: tap their numbers, or remove that depth.</Banner>
+          ) : null}
           <TakesStrip front={front} onWithdraw={withdraw} />
           <Banner tone={tone}>{text}</Banner>
           {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
@@ -95,9 +106,15 @@ function Drawing({ draft, setDraft, front }: DrawingProps) {
   return (
     <YStack onLayout={onLayout}>
       {width === 0 ? null : draft.way === 'points' ? (
-        <PointsEditor widthPx={width} heightPx={wide ? 420 : 330} points={draft.points} draft={live} onChange={(points) => setDraft(withPoints(draft, points))} />
+        <PointsEditor
+          widthPx={width}
+          heightPx={wide ? 420 : 330}
+          points={draft.points}
+          draft={live}
+          onChange={(points) => setDraft(withPoints(draft, points))}
+        />
       ) : (
-        <TakesDrawing widthPx={width} heightPx={wide ? 420 : 210} takes={front.takes} consensus={front.consensus} draft={live} />
+        <TakesDrawing widthPx={width} heightPx={wide ? 420 : 168} takes={front.takes} consensus={front.consensus} draft={live} />
       )}
     </YStack>
   );
@@ -121,7 +138,12 @@ function useTakeWrites({ visitId, loaded: { page, front }, draft, setDraft }: Ta
     toast({ text: `Take ${number} is withdrawn.`, undo: () => setWithdrawn(id, false) });
   };
   const saveTake = async () => {
-    const body = { station: 'front' as const, takenAtMm: page.visit.stationMm, takenAt: new Date().toISOString(), reading: plain(readingOf(draft)) };
+    const body = {
+      station: 'front' as const,
+      takenAtMm: page.visit.stationMm,
+      takenAt: new Date().toISOString(),
+      reading: plain(readingOf(draft)),
+    };
     await send({ kind: 'take', visitId, takeId: v7(), body });
     setDraft(nextDraft(draft));
   };
@@ -137,4 +159,6 @@ function useTakeWrites({ visitId, loaded: { page, front }, draft, setDraft }: Ta
 type Reading = ReturnType<typeof readingOf>;
 /** The contract's shape, with arrays of its own. */
 const plain = (reading: Reading) =>
-  reading.kind === 'points' ? { kind: 'points' as const, points: [...reading.points] } : { kind: 'widths' as const, widths: [...reading.widths] };
+  reading.kind === 'points'
+    ? { kind: 'points' as const, points: [...reading.points] }
+    : { kind: 'widths' as const, widths: [...reading.widths] };

@@ -29,7 +29,9 @@ export function PointsEditor({ widthPx, heightPx, points, draft, onChange }: Poi
   const at = chosen === null ? undefined : shown[chosen];
   return (
     <View
-      ref={box} tabIndex={0} role="application"
+      ref={box}
+      tabIndex={0}
+      role="application"
       aria-label={`Millimetre grid, ${points.length} points. Tap to set a point. With the keyboard: N or Enter sets a point, arrows move it by 1 mm, with Shift by 10, Delete removes it, Tab leaves.`}
       style={{ width: widthPx, height: heightPx, touchAction: 'none', cursor: 'crosshair' } as object}
     >
@@ -38,12 +40,19 @@ export function PointsEditor({ widthPx, heightPx, points, draft, onChange }: Poi
         {draft ? <SectionLines section={shiftedToTop(draft, points)} scale={scale} palette={palette} weight="take" /> : null}
         {shown.map((p, i) => (
           <Circle
-            key={i} cx={scale.x(p.yMm)} cy={scale.y(p.zMm)} r={i === chosen ? 9 : 6}
-            fill={i === chosen ? palette.action : palette.sheet} stroke={p.yMm < 0 ? palette.near : palette.off} strokeWidth={2.5}
+            key={i}
+            cx={scale.x(p.yMm)}
+            cy={scale.y(p.zMm)}
+            r={i === chosen ? 9 : 6}
+            fill={i === chosen ? palette.action : palette.sheet}
+            stroke={p.yMm < 0 ? palette.near : palette.off}
+            strokeWidth={2.5}
           />
         ))}
         <SvgText x={12} y={22} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
-          {at ? `${Math.abs(Math.round(at.yMm))} mm ${at.yMm < 0 ? 'near' : 'off'}, ${Math.round(at.zMm)} mm high` : `${points.length} points`}
+          {at
+            ? `${Math.abs(Math.round(at.yMm))} mm ${at.yMm < 0 ? 'near' : 'off'}, ${Math.round(at.zMm)} mm high`
+            : `${points.length} points`}
         </SvgText>
         <SideNames scale={scale} palette={palette} />
       </Svg>

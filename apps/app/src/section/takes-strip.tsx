@@ -12,9 +12,20 @@ export function TakesStrip({ front, onWithdraw }: { readonly front: FrontMeasure
       {front.takes.map((take) => {
         const [tone, text] = takeWords(front, take.id);
         return (
-          <YStack key={take.id} role="listitem" borderWidth={2} borderColor={tone === 'bad' ? '$bad' : '$rule'} borderRadius={14} paddingHorizontal="$m" paddingVertical="$xs" backgroundColor="$sheet">
+          <YStack
+            key={take.id}
+            role="listitem"
+            borderWidth={2}
+            borderColor={tone === 'bad' ? '$bad' : '$rule'}
+            borderRadius={14}
+            paddingHorizontal="$m"
+            paddingVertical="$xs"
+            backgroundColor="$sheet"
+          >
             <Strong>Take {take.number}</Strong>
-            <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>{MARK[tone]} {text}</Small>
+            <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>
+              {MARK[tone]} {text}
+            </Small>
             <Button kind="quiet" label={`Withdraw take ${take.number}`} onPress={() => onWithdraw(take.id)}>
               <Small textDecorationLine="underline">withdraw</Small>
             </Button>

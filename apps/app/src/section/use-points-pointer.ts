@@ -18,7 +18,10 @@ export interface PointsPointer {
 }
 
 /** Finger, mouse and keyboard on the grid. A drag is one change, and one undo. */
-export function usePointsPointer({ box, scale, points, onChange }: PointsPointer): { readonly shown: readonly PointYZ[]; readonly chosen: number | null } {
+export function usePointsPointer({ box, scale, points, onChange }: PointsPointer): {
+  readonly shown: readonly PointYZ[];
+  readonly chosen: number | null;
+} {
   const [chosen, setChosen] = useState<number | null>(null);
   const [dragged, setDragged] = useState<readonly PointYZ[] | null>(null);
   const now = useRef({ scale, points, onChange, chosen, dragged });
@@ -76,7 +79,12 @@ function nearestWithin(points: readonly PointYZ[], at: PointYZ, reachMm: number)
   return least <= reachMm ? distances.indexOf(least) : null;
 }
 
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] };
+const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
 
 function handleKey(
   event: KeyboardEvent,

@@ -7,8 +7,15 @@ import { Small } from '../ui/text';
 import { UNIT_DECIMALS } from '../words/measure-words';
 import { type DraftTake, type WidthRow, withDepth, withRowAdded, withRowRemoved, withWidth } from './draft-take';
 
-const UNITS = [{ value: 'mm', label: 'mm' }, { value: 'cm', label: 'cm' }, { value: 'in', label: 'inches' }] as const;
-const WAYS = [{ value: 'sides', label: 'each side' }, { value: 'across', label: 'across both' }] as const;
+const UNITS = [
+  { value: 'mm', label: 'mm' },
+  { value: 'cm', label: 'cm' },
+  { value: 'in', label: 'inches' },
+] as const;
+const WAYS = [
+  { value: 'sides', label: 'each side' },
+  { value: 'across', label: 'across' },
+] as const;
 const STEP: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 0.1, in: 0.05 };
 const DEPTH_STEP: Readonly<Record<LengthUnit, number>> = { mm: 5, cm: 0.5, in: 0.25 };
 const MOST_ROWS = 6;
@@ -24,13 +31,25 @@ export function WidthsEntry({ draft, onChange }: WidthsEntryProps) {
     <YStack gap="$s">
       <XStack justifyContent="space-between" flexWrap="wrap">
         <Choice label="Unit" value={draft.unit} options={UNITS} onChange={(unit) => onChange({ ...draft, unit })} />
-        <Choice label="How widths are taken" value={draft.across ? 'across' : 'sides'} options={WAYS} onChange={(way) => onChange({ ...draft, across: way === 'across' })} />
+        <Choice
+          label="How widths are taken"
+          value={draft.across ? 'across' : 'sides'}
+          options={WAYS}
+          onChange={(way) => onChange({ ...draft, across: way === 'across' })}
+        />
       </XStack>
       {draft.across ? <Small>Across both sides tells nothing of near against off: the halves are taken as equal.</Small> : null}
-      {draft.rows.map((row, i) => <Row key={i} draft={draft} row={row} index={i} onChange={onChange} />)}
+      {draft.rows.map((row, i) => (
+        <Row key={i} draft={draft} row={row} index={i} onChange={onChange} />
+      ))}
       <XStack gap="$s">
         <Button kind="quiet" label="Add a depth" off={draft.rows.length >= MOST_ROWS} onPress={() => onChange(withRowAdded(draft))} />
-        <Button kind="quiet" label="Remove the last depth" off={draft.rows.length <= 2} onPress={() => onChange(withRowRemoved(draft, draft.rows.length - 1))} />
+        <Button
+          kind="quiet"
+          label="Remove the last depth"
+          off={draft.rows.length <= 2}
+          onPress={() => onChange(withRowRemoved(draft, draft.rows.length - 1))}
+        />
       </XStack>
     </YStack>
   );
@@ -50,15 +69,42 @@ function Row({ draft, row, index, onChange }: RowProps) {
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
       <XStack justifyContent="center">
-        <Stepper {...shared} step={DEPTH_STEP[unit]} label={`${name}, ${unit} below the spine`} value={shown(row.depthMm)} onChange={(v) => onChange(withDepth(draft, index, v))} />
+        <Stepper
+          {...shared}
+          step={DEPTH_STEP[unit]}
+          shown={`${unit} below the spine`}
+          label={`${name}, ${unit} below the spine`}
+          value={shown(row.depthMm)}
+          onChange={(v) => onChange(withDepth(draft, index, v))}
+        />
       </XStack>
       <XStack justifyContent="center" gap="$s">
         {draft.across ? (
-          <Stepper {...shared} label={`${name}: across, ${unit}`} value={shown(across)} onChange={(v) => onChange(withWidth(draft, index, 'across', v))} />
+          <Stepper
+            {...shared}
+            shown="across"
+            label={`${name}: across, ${unit}`}
+            value={shown(across)}
+            onChange={(v) => onChange(withWidth(draft, index, 'across', v))}
+          />
         ) : (
           <>
-            <Stepper {...shared} tone="near" label={`${name}: near, ${unit}`} value={shown(row.nearMm)} onChange={(v) => onChange(withWidth(draft, index, 'near', v))} />
-            <Stepper {...shared} tone="off" label={`${name}: off, ${unit}`} value={shown(row.offMm)} onChange={(v) => onChange(withWidth(draft, index, 'off', v))} />
+            <Stepper
+              {...shared}
+              tone="near"
+              shown="near"
+              label={`${name}: near, ${unit}`}
+              value={shown(row.nearMm)}
+              onChange={(v) => onChange(withWidth(draft, index, 'near', v))}
+            />
+            <Stepper
+              {...shared}
+              tone="off"
+              shown="off"
+              label={`${name}: off, ${unit}`}
+              value={shown(row.offMm)}
+              onChange={(v) => onChange(withWidth(draft, index, 'off', v))}
+            />
           </>
         )}
       </XStack>

@@ -1,6 +1,6 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type Session, sessionSchema } from '@fulcra/contract';
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { type ComponentType, type ReactNode, createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { Refused, request, setSessionToken } from '../sync/api-client';
 import { flushSoon } from '../sync/flush';
 import { outbox } from '../sync/outbox';
@@ -14,7 +14,7 @@ const SessionContext = createContext<SessionValue | null>(null);
 
 export function useSession(): SessionValue {
   const value = useContext(SessionContext);
-  if (value === null) throw new Error('useSession outside of SessionGate');
+  if (value === null) throw new Error('useSession outside of a signedIn screen');
   return value;
 }
 
@@ -28,35 +28,61 @@ async function whoAmI(): Promise<Session | null> {
   }
 }
 
-/** Shows the sign-in page in place, at whatever address, so that signing in again comes back to the same screen. */
-export function SessionGate({ children }: { readonly children: ReactNode }) {
+type Gate =
+  | { readonly state: 'starting' }
+  | { readonly state: 'signedOut'; readonly offline: boolean; readonly enter: (session: Session) => void }
+  | { readonly state: 'signedIn'; readonly value: SessionValue };
+const GateContext = createContext<Gate>({ state: 'starting' });
+
+/** Knows who is signed in. Always renders what is below it, so that the address is never lost while it finds out. */
+export function SessionProvider({ children }: { readonly children: ReactNode }) {
   const queries = useQueryClient();
   const ready = useOutboxReady();
   const query = useQuery({ queryKey: ['session'], queryFn: whoAmI });
   const session = query.data ?? null;
   setSessionToken(session);
   useFlushing(session?.practice.id ?? null);
-  if (!ready || (query.data === undefined && query.isPending)) return null;
-  if (session === null) {
-    return <SignInScreen waiting={outbox.waiting().length} offline={query.data === undefined} onSignedIn={(next) => enter(next)} />;
-  }
-  function enter(next: Session): void {
-    const last = localStorage.getItem('fulcra-practice');
-    if (last !== null && last !== next.practice.id) queries.clear();
-    localStorage.setItem('fulcra-practice', next.practice.id);
-    setSessionToken(next);
-    queries.setQueryData(['session'], next);
-    void queries.invalidateQueries();
-    flushSoon(next.practice.id, queries);
-  }
-  const signOut = async () => {
-    await request('DELETE', '/api/session').catch((error: unknown) => {
-      if (!(error instanceof Refused)) throw error;
-    });
-    queries.clear();
-    queries.setQueryData(['session'], null);
+  const gate = useMemo<Gate>(() => {
+    if (!ready || (query.data === undefined && query.isPending)) return { state: 'starting' };
+    if (session === null) return { state: 'signedOut', offline: query.data === undefined, enter: (next) => enter(queries, next) };
+    return { state: 'signedIn', value: { session, signOut: () => signOut(queries) } };
+  }, [ready, query.data, query.isPending, session, queries]);
+  return <GateContext.Provider value={gate}>{children}</GateContext.Provider>;
+}
+
+/** Another practice on the same device starts with nothing remembered of the last one. */
+function enter(queries: QueryClient, next: Session): void {
+  const last = localStorage.getItem('fulcra-practice');
+  if (last !== null && last !== next.practice.id) queries.clear();
+  localStorage.setItem('fulcra-practice', next.practice.id);
+  setSessionToken(next);
+  queries.setQueryData(['session'], next);
+  void queries.invalidateQueries();
+  flushSoon(next.practice.id, queries);
+}
+
+async function signOut(queries: QueryClient): Promise<void> {
+  await request('DELETE', '/api/session').catch((error: unknown) => {
+    if (!(error instanceof Refused)) throw error;
+  });
+  queries.clear();
+  queries.setQueryData(['session'], null);
+}
+
+/** A screen for those signed in; the sign-in page stands in its place, at its address, until they are. */
+export function signedIn<P extends object>(Screen: ComponentType<P>): ComponentType<P> {
+  return function SignedIn(props: P) {
+    const gate = useContext(GateContext);
+    if (gate.state === 'starting') return null;
+    if (gate.state === 'signedOut') {
+      return <SignInScreen waiting={outbox.waiting().length} offline={gate.offline} onSignedIn={gate.enter} />;
+    }
+    return (
+      <SessionContext.Provider value={gate.value}>
+        <Screen {...props} />
+      </SessionContext.Provider>
+    );
   };
-  return <SessionContext.Provider value={{ session, signOut }}>{children}</SessionContext.Provider>;
 }
 
 function useOutboxReady(): boolean {

@@ -21,7 +21,11 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
   const [password, setPassword] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const welcome = useQuery({ queryKey: ['welcome'], queryFn: async () => welcomeSchema.parse(await request('GET', '/api/welcome')), staleTime: Infinity });
+  const welcome = useQuery({
+    queryKey: ['welcome'],
+    queryFn: async () => welcomeSchema.parse(await request('GET', '/api/welcome')),
+    staleTime: Infinity,
+  });
   const signIn = async (account: { email: string; password: string }) => {
     setBusy(true);
     setProblem(null);
@@ -42,11 +46,25 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
           <Title>Fulcra</Title>
           <Body>Measure the back, see what fits it and why.</Body>
         </YStack>
-        {waiting > 0 ? <Banner tone="lookOut">{`${waiting} entries are kept on this device. Sign in and they are sent; you come back to where you were.`}</Banner> : null}
+        {waiting > 0 ? (
+          <Banner tone="lookOut">{`${waiting} entries are kept on this device. Sign in and they are sent; you come back to where you were.`}</Banner>
+        ) : null}
         {offline ? <Banner tone="lookOut">The server does not answer. Signing in needs signal once.</Banner> : null}
         <Field label="E-mail" kind="email" value={email} onChange={setEmail} />
-        <Field label="Password" kind="password" value={password} onChange={setPassword} onSubmit={() => void signIn({ email, password })} problem={problem} />
-        <Button kind="main" label="Sign in" off={busy || email === '' || password === ''} onPress={() => void signIn({ email, password })} />
+        <Field
+          label="Password"
+          kind="password"
+          value={password}
+          onChange={setPassword}
+          onSubmit={() => void signIn({ email, password })}
+          problem={problem}
+        />
+        <Button
+          kind="main"
+          label="Sign in"
+          off={busy || email === '' || password === ''}
+          onPress={() => void signIn({ email, password })}
+        />
         {demo === null ? null : (
           <YStack gap="$xs">
             <Button label="Look round with the demo account" off={busy} onPress={() => void signIn(demo)} />

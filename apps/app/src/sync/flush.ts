@@ -60,10 +60,14 @@ async function sent(entry: Waiting, queries: QueryClient): Promise<boolean> {
     return true;
   } catch (error) {
     if (error instanceof Refused && error.status === 401) return becameUnsent('signedOut');
-    if (error instanceof NoAnswer || (error instanceof Refused && [403, 429, 500, 503].includes(error.status))) return becameUnsent('noSignal');
+    if (error instanceof NoAnswer || (error instanceof Refused && [403, 429, 500, 503].includes(error.status)))
+      return becameUnsent('noSignal');
     if (!(error instanceof Refused)) throw error;
     const problems = error.reply.problems?.map((p) => p.code).join(', ');
-    await outbox.mark(entry.id, { message: problems ? `${error.reply.message} (${problems})` : error.reply.message, remedy: error.reply.remedy });
+    await outbox.mark(entry.id, {
+      message: problems ? `${error.reply.message} (${problems})` : error.reply.message,
+      remedy: error.reply.remedy,
+    });
     return true;
   }
 }

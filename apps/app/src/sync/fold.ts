@@ -52,7 +52,12 @@ function overHistory(history: HorseHistory, write: Write, session: Session): Hor
 }
 
 /** A visit may be known only from its writes, when it was begun without signal. */
-export function foldVisit(page: VisitPage | null, writes: readonly Write[], session: Session, horses: readonly HorseSummary[]): VisitPage | null {
+export function foldVisit(
+  page: VisitPage | null,
+  writes: readonly Write[],
+  session: Session,
+  horses: readonly HorseSummary[],
+): VisitPage | null {
   return writes.reduce<VisitPage | null>((p, write) => overVisit(p, write, session, horses), page);
 }
 

@@ -18,14 +18,18 @@ export function SyncState() {
   return (
     <>
       <Button kind="quiet" label={`Saving: ${text}`} onPress={() => setOpen(true)}>
-        <XStack gap="$xs" maxWidth={128}>
-          <Small color={tone === 'plain' ? '$muted' : `$${tone}`} aria-hidden>{MARK[tone]}</Small>
+        <XStack gap="$xs" maxWidth={108}>
+          <Small color={tone === 'plain' ? '$muted' : `$${tone}`} aria-hidden>
+            {MARK[tone]}
+          </Small>
           <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>{text}</Small>
         </XStack>
       </Button>
       <Sheet title="What is saved where" open={open} onClose={() => setOpen(false)}>
         <Body>{explanation(waiting.length, state)}</Body>
-        {refused.map((entry) => <RefusedEntry key={entry.id} entry={entry} />)}
+        {refused.map((entry) => (
+          <RefusedEntry key={entry.id} entry={entry} />
+        ))}
       </Sheet>
     </>
   );
@@ -48,7 +52,9 @@ function RefusedEntry({ entry }: { readonly entry: Waiting }) {
   return (
     <YStack gap="$xs" borderTopWidth={1} borderColor="$rule" paddingTop="$m">
       <Strong>{writeName(entry.write)}</Strong>
-      <Body>{entry.refused?.message} {entry.refused?.remedy}</Body>
+      <Body>
+        {entry.refused?.message} {entry.refused?.remedy}
+      </Body>
       <XStack gap="$s" flexWrap="wrap">
         <Button label="Try again" onPress={() => void outbox.mark(entry.id, undefined)} />
         <Button kind="quiet" label="Let it go" onPress={() => void outbox.drop(entry.id)} />

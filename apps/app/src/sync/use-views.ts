@@ -1,6 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import {
-  type HorseHistory, type HorseSummary, type Saddle, type VisitPage, horseHistorySchema, horseSummarySchema, saddleSchema, visitPageSchema,
+  type HorseHistory,
+  type HorseSummary,
+  type Saddle,
+  type VisitPage,
+  horseHistorySchema,
+  horseSummarySchema,
+  saddleSchema,
+  visitPageSchema,
 } from '@fulcra/contract';
 import { useMemo, useSyncExternalStore } from 'react';
 import { z } from 'zod';
@@ -42,7 +49,10 @@ const wordsOf = (error: Error): string =>
 /** The list of what the server knows, with what waits laid over it. */
 export function useHorses(): View<HorseSummary[]> {
   const writes = useWaitingWrites();
-  const query = useQuery({ queryKey: ['horses'], queryFn: async () => z.array(horseSummarySchema).parse(await request('GET', '/api/horses')) });
+  const query = useQuery({
+    queryKey: ['horses'],
+    queryFn: async () => z.array(horseSummarySchema).parse(await request('GET', '/api/horses')),
+  });
   const data = useMemo(() => {
     if (query.data === undefined && writes.length === 0) return null;
     return foldHorses(query.data ?? [], writes);
@@ -50,11 +60,13 @@ export function useHorses(): View<HorseSummary[]> {
   return viewOf(data, query);
 }
 
+/** What the server hasn't been told of yet isn't asked for: it would only say that it doesn't know it. */
 export function useHorse(horseId: string): View<HorseHistory> {
   const { session } = useSession();
   const writes = useWaitingWrites();
   const query = useQuery({
     queryKey: ['horse', horseId],
+    enabled: !writes.some((w) => w.kind === 'horse' && w.horseId === horseId),
     queryFn: async () => horseHistorySchema.parse(await request('GET', `/api/horses/${horseId}`)),
   });
   const horses = useHorses().data;
@@ -76,6 +88,7 @@ export function useVisit(visitId: string): View<VisitPage> {
   const horses = useHorses().data;
   const query = useQuery({
     queryKey: ['visit', visitId],
+    enabled: !writes.some((w) => w.kind === 'visit' && w.visitId === visitId),
     queryFn: async () => visitPageSchema.parse(await request('GET', `/api/visits/${visitId}`)),
   });
   const data = useMemo(
@@ -89,4 +102,3 @@ export function useSaddles(): View<Saddle[]> {
   const query = useQuery({ queryKey: ['saddles'], queryFn: async () => z.array(saddleSchema).parse(await request('GET', '/api/saddles')) });
   return viewOf(query.data ?? null, query);
 }
-

@@ -10,10 +10,15 @@ export type Write =
 
 export function pathOf(write: Write): string {
   switch (write.kind) {
-    case 'horse': return `/api/horses/${write.horseId}`;
-    case 'visit': return `/api/visits/${write.visitId}`;
-    case 'take': return `/api/visits/${write.visitId}/takes/${write.takeId}`;
-    case 'withdrawal': return `/api/visits/${write.visitId}/takes/${write.takeId}/withdrawn`;
-    case 'decision': return `/api/visits/${write.visitId}/decision`;
+    case 'horse':
+      return `/api/horses/${write.horseId}`;
+    case 'visit':
+      return `/api/visits/${write.visitId}`;
+    case 'take':
+      return `/api/visits/${write.visitId}/takes/${write.takeId}`;
+    case 'withdrawal':
+      return `/api/visits/${write.visitId}/takes/${write.takeId}/withdrawn`;
+    case 'decision':
+      return `/api/visits/${write.visitId}/decision`;
   }
 }

@@ -9,7 +9,8 @@ export interface PdfFonts {
   readonly regular: ArrayBuffer | Uint8Array;
   readonly bold: ArrayBuffer | Uint8Array;
   /** Draws text that the typeface has no letters for, as a PNG; null where nothing can. */
-  readonly picture: ((text: string, sizeMm: number, bold: boolean) => Promise<{ png: ArrayBuffer; widthMm: number; heightMm: number } | null>) | null;
+  readonly picture:
+    ((text: string, sizeMm: number, bold: boolean) => Promise<{ png: ArrayBuffer; widthMm: number; heightMm: number } | null>) | null;
 }
 
 interface Writer {
@@ -52,7 +53,10 @@ async function writeItem(writer: Writer, page: PDFPage, item: Item, dy: number, 
   const at = item.points.map((p) => ({ x: (p.yMm + dy) * PT_PER_MM, y: (p.zMm + dz) * PT_PER_MM }));
   const path = at.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x.toFixed(4)} ${(-p.y).toFixed(4)}`).join(' ');
   page.drawSvgPath(path, {
-    x: 0, y: 0, borderColor: colour(ink.colour), borderWidth: ink.widthMm * PT_PER_MM,
+    x: 0,
+    y: 0,
+    borderColor: colour(ink.colour),
+    borderWidth: ink.widthMm * PT_PER_MM,
     ...(ink.dashMm.length > 0 && { borderDashArray: ink.dashMm.map((mm) => mm * PT_PER_MM) }),
   });
 }
@@ -67,7 +71,12 @@ async function writeText(writer: Writer, page: PDFPage, item: Extract<Item, { ki
     if (picture !== null) {
       const image = await writer.document.embedPng(picture.png);
       const width = picture.widthMm * PT_PER_MM;
-      page.drawImage(image, { x: x - share * width, y: y - picture.heightMm * 0.25 * PT_PER_MM, width, height: picture.heightMm * PT_PER_MM });
+      page.drawImage(image, {
+        x: x - share * width,
+        y: y - picture.heightMm * 0.25 * PT_PER_MM,
+        width,
+        height: picture.heightMm * PT_PER_MM,
+      });
       return;
     }
   }

@@ -14,11 +14,27 @@ export function SheetPreview({ page, widthPx, label }: SheetPreviewProps) {
   const clip = useId();
   const { window: w } = page;
   return (
-    <Svg width={widthPx} height={(widthPx * page.heightMm) / page.widthMm} viewBox={`0 0 ${page.widthMm} ${page.heightMm}`} role="img" aria-label={label}>
-      <Defs><ClipPath id={clip}><Rect x={w.leftMm} y={page.heightMm - w.topMm} width={w.rightMm - w.leftMm} height={w.topMm - w.bottomMm} /></ClipPath></Defs>
+    <Svg
+      width={widthPx}
+      height={(widthPx * page.heightMm) / page.widthMm}
+      viewBox={`0 0 ${page.widthMm} ${page.heightMm}`}
+      role="img"
+      aria-label={label}
+    >
+      <Defs>
+        <ClipPath id={clip}>
+          <Rect x={w.leftMm} y={page.heightMm - w.topMm} width={w.rightMm - w.leftMm} height={w.topMm - w.bottomMm} />
+        </ClipPath>
+      </Defs>
       <Rect width={page.widthMm} height={page.heightMm} fill="#fff" stroke="#8A8578" strokeWidth={0.4} />
-      <G clipPath={`url(#${clip})`}>{page.drawing.map((item, i) => <Drawn key={i} item={item} page={page} dy={page.shift.yMm} dz={page.shift.zMm} />)}</G>
-      {page.fixed.map((item, i) => <Drawn key={i} item={item} page={page} dy={0} dz={0} />)}
+      <G clipPath={`url(#${clip})`}>
+        {page.drawing.map((item, i) => (
+          <Drawn key={i} item={item} page={page} dy={page.shift.yMm} dz={page.shift.zMm} />
+        ))}
+      </G>
+      {page.fixed.map((item, i) => (
+        <Drawn key={i} item={item} page={page} dy={0} dz={0} />
+      ))}
     </Svg>
   );
 }
@@ -28,12 +44,28 @@ function Drawn({ item, page, dy, dz }: { readonly item: Item; readonly page: Pag
   const y = (z: number) => page.heightMm - z - dz;
   if (item.kind === 'text') {
     return (
-      <SvgText x={x(item.at.yMm)} y={y(item.at.zMm)} fontFamily={BODY_FONT} fontSize={item.sizeMm} fontWeight={item.bold ? '700' : '400'} textAnchor={item.anchor} fill="#1F2421">
+      <SvgText
+        x={x(item.at.yMm)}
+        y={y(item.at.zMm)}
+        fontFamily={BODY_FONT}
+        fontSize={item.sizeMm}
+        fontWeight={item.bold ? '700' : '400'}
+        textAnchor={item.anchor}
+        fill="#1F2421"
+      >
         {item.text}
       </SvgText>
     );
   }
   const ink = INK[item.style];
   const points = item.points.map((p) => `${x(p.yMm)},${y(p.zMm)}`).join(' ');
-  return <Polyline points={points} fill="none" stroke={ink.colour} strokeWidth={ink.widthMm} strokeDasharray={ink.dashMm.length > 0 ? ink.dashMm.join(' ') : undefined} />;
+  return (
+    <Polyline
+      points={points}
+      fill="none"
+      stroke={ink.colour}
+      strokeWidth={ink.widthMm}
+      strokeDasharray={ink.dashMm.length > 0 ? ink.dashMm.join(' ') : undefined}
+    />
+  );
 }

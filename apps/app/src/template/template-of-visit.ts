@@ -1,18 +1,23 @@
-import { type Decision, type VisitPage } from '@fulcra/contract';
+import { type Decision, type Saddle, type VisitPage } from '@fulcra/contract';
 import { type FrontTemplate, type Section, type TemplateWords, frontTemplate, schoolById } from '@fulcra/core';
 import { archOfDecision, sectionOfDecision } from '../horse/decision-shapes';
 import { dayWords } from '../words/measure-words';
 
 /** The template of a visit: of its decision, or of the bare section until there is one. */
-export function templateOfVisit(page: VisitPage, consensus: Section | null, takenAtMm: number, saddleName: string | null): FrontTemplate | null {
+export function templateOfVisit(
+  page: VisitPage,
+  consensus: Section | null,
+  takenAtMm: number,
+  saddle: Saddle | null,
+): FrontTemplate | null {
   const { decision } = page;
   const section = decision === null ? consensus : sectionOfDecision(decision);
   if (section === null) return null;
-  const words = templateWords(page, decision, decision?.takenAtMm ?? takenAtMm, saddleName);
+  const words = templateWords(page, decision, decision?.takenAtMm ?? takenAtMm, saddle);
   return frontTemplate(section, decision === null ? null : archOfDecision(decision), decision?.crownZMm ?? 0, words);
 }
 
-function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: number, saddleName: string | null): TemplateWords {
+function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: number, saddle: Saddle | null): TemplateWords {
   const { horse, visit } = page;
   return {
     title: `Front template: ${horse.name}`,
@@ -21,7 +26,7 @@ function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: nu
       `Date: ${dayWords(visit.startedOn)}`,
       `Station: front, ${takenAtMm} mm behind the scapula`,
       `Fitter: ${visit.fitter}`,
-      ...(decision === null ? ['Section only: nothing decided yet'] : settingLines(decision, saddleName)),
+      ...(decision === null ? ['Section only: nothing decided yet'] : settingLines(decision, saddle)),
     ],
     near: 'N near',
     off: 'off O',
@@ -34,8 +39,8 @@ function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: nu
   };
 }
 
-const settingLines = (decision: Decision, saddleName: string | null): string[] => [
+const settingLines = (decision: Decision, saddle: Saddle | null): string[] => [
   `Front: ${Math.round(decision.includedAngleDeg)}° included, ${Math.round(decision.spanAt100Mm)} mm at 100, ${decision.shape}`,
-  ...(saddleName ? [`Saddle: ${saddleName}, “${decision.settingLabel}”`] : []),
+  ...(saddle ? [`Saddle: ${saddle.name}`, `Maker and setting: ${saddle.maker}, “${decision.settingLabel}”`] : []),
   `School: ${schoolById(decision.schoolId).name} v${decision.schoolVersion}`,
 ];

@@ -10,8 +10,18 @@ export const MARK: Readonly<Record<Tone, string>> = { good: '●', lookOut: '◆
 export function Banner({ tone, children }: { readonly tone: Tone; readonly children: ReactNode }) {
   const colour = tone === 'plain' ? '$muted' : (`$${tone}` as const);
   return (
-    <XStack gap="$s" paddingVertical="$s" paddingHorizontal="$m" borderLeftWidth={4} borderColor={colour} backgroundColor="$sheet" role={tone === 'bad' ? 'alert' : 'status'}>
-      <Body color={colour} aria-hidden>{MARK[tone]}</Body>
+    <XStack
+      gap="$s"
+      paddingVertical="$s"
+      paddingHorizontal="$m"
+      borderLeftWidth={4}
+      borderColor={colour}
+      backgroundColor="$sheet"
+      role={tone === 'bad' ? 'alert' : 'status'}
+    >
+      <Body color={colour} aria-hidden>
+        {MARK[tone]}
+      </Body>
       <YStack flex={1} gap="$xs">
         {typeof children === 'string' ? <Body>{children}</Body> : children}
       </YStack>

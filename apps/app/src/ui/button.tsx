@@ -24,6 +24,7 @@ const Frame = styled(View, {
     },
     off: { true: { opacity: 0.45, cursor: 'default' } },
     grow: { true: { flex: 1 } },
+    tight: { true: { paddingHorizontal: 8 } },
     round: { true: { width: 56, height: 56, paddingHorizontal: 0 } },
   } as const,
   defaultVariants: { kind: 'second' },
@@ -37,17 +38,36 @@ export interface ButtonProps {
   readonly off?: boolean;
   readonly grow?: boolean;
   readonly round?: boolean;
+  readonly tight?: boolean;
   readonly pressed?: boolean;
 }
 
 /** Round-ended, thumb-sized. The label is what is read out; children, if any, are what is seen. */
-export function Button({ children, label, kind = 'second', onPress, off = false, grow = false, round = false, pressed }: ButtonProps) {
+export function Button({
+  children,
+  label,
+  kind = 'second',
+  onPress,
+  off = false,
+  grow = false,
+  round = false,
+  tight = false,
+  pressed,
+}: ButtonProps) {
   const press = () => {
     if (!off) onPress();
   };
   return (
     <Frame
-      kind={kind} off={off} grow={grow} round={round} aria-label={label} aria-disabled={off} aria-pressed={pressed} onPress={press}
+      kind={kind}
+      off={off}
+      grow={grow}
+      round={round}
+      tight={tight}
+      aria-label={label}
+      aria-disabled={off}
+      aria-pressed={pressed}
+      onPress={press}
       onKeyDown={(event: { key: string; preventDefault: () => void }) => {
         if (event.key === 'Enter' || event.key === ' ') {
           event.preventDefault();

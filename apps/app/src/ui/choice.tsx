@@ -12,13 +12,15 @@ export interface ChoiceProps<T extends string> {
 /** One of a few, all in sight. */
 export function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
   return (
-    <XStack role="group" aria-label={label} gap="$xs" flexWrap="wrap">
+    <XStack role="group" aria-label={label} flexWrap="wrap">
       {options.map((option) => {
         const chosen = option.value === value;
         return (
           <XStack key={option.value} borderBottomWidth={3} borderColor={chosen ? '$action' : 'transparent'}>
-            <Button kind="quiet" label={option.label} pressed={chosen} onPress={() => onChange(option.value)}>
-              <Body fontWeight={chosen ? '700' : '400'} color={chosen ? '$action' : '$ink'}>{option.label}</Body>
+            <Button kind="quiet" tight label={option.label} pressed={chosen} onPress={() => onChange(option.value)}>
+              <Body fontWeight={chosen ? '700' : '400'} color={chosen ? '$action' : '$ink'}>
+                {option.label}
+              </Body>
             </Button>
           </XStack>
         );

@@ -7,7 +7,9 @@ export function EmptyState({ title, text, children }: { readonly title: string; 
   return (
     <YStack gap="$s" paddingVertical="$xxl" alignItems="center">
       <Heading textAlign="center">{title}</Heading>
-      <Body textAlign="center" maxWidth={420}>{text}</Body>
+      <Body textAlign="center" maxWidth={420}>
+        {text}
+      </Body>
       {children}
     </YStack>
   );

@@ -28,13 +28,31 @@ export function Field({ label, value, onChange, onSubmit, hint, problem, kind = 
     <YStack gap="$xs">
       {hideLabel ? null : <Body fontWeight="700">{label}</Body>}
       <TextInput
-        aria-label={label} aria-describedby={problem || hint ? note : undefined} aria-invalid={Boolean(problem)}
-        value={value} onChangeText={onChange} onSubmitEditing={onSubmit} autoFocus={autoFocus} inputMode={MODE[kind]}
-        secureTextEntry={kind === 'password'} autoCapitalize={kind === 'email' || kind === 'password' ? 'none' : 'sentences'}
-        multiline={lines > 1} numberOfLines={lines} placeholder={hideLabel ? label : undefined} placeholderTextColor={palette.muted}
+        aria-label={label}
+        aria-describedby={problem || hint ? note : undefined}
+        aria-invalid={Boolean(problem)}
+        value={value}
+        onChangeText={onChange}
+        onSubmitEditing={onSubmit}
+        autoFocus={autoFocus}
+        inputMode={MODE[kind]}
+        secureTextEntry={kind === 'password'}
+        autoCapitalize={kind === 'email' || kind === 'password' ? 'none' : 'sentences'}
+        multiline={lines > 1}
+        numberOfLines={lines}
+        placeholder={hideLabel ? label : undefined}
+        placeholderTextColor={palette.muted}
         style={{
-          minHeight: lines > 1 ? 24 * lines + 24 : 52, paddingHorizontal: 16, paddingVertical: 12, fontSize: 18, fontFamily: BODY_FONT, color: palette.ink,
-          backgroundColor: palette.sheet, borderWidth: 2, borderColor: problem ? palette.bad : palette.ruleStrong, borderRadius: lines > 1 ? 14 : 26,
+          minHeight: lines > 1 ? 24 * lines + 24 : 52,
+          paddingHorizontal: 16,
+          paddingVertical: 12,
+          fontSize: 18,
+          fontFamily: BODY_FONT,
+          color: palette.ink,
+          backgroundColor: palette.sheet,
+          borderWidth: 2,
+          borderColor: problem ? palette.bad : palette.ruleStrong,
+          borderRadius: lines > 1 ? 14 : 26,
         }}
       />
       {problem || hint ? (

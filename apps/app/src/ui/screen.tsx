@@ -24,9 +24,18 @@ export function Screen({ title, note, onBack, action, top, bottom, children, nar
   const palette = usePalette();
   return (
     <YStack flex={1} backgroundColor="$paper" role="main">
-      <XStack alignItems="center" gap="$xs" paddingHorizontal="$l" paddingTop="$m" paddingBottom="$s" width="100%" maxWidth={narrow ? 720 : 1400} marginHorizontal="auto">
+      <XStack
+        alignItems="center"
+        gap="$xs"
+        paddingHorizontal="$l"
+        paddingTop="$m"
+        paddingBottom="$s"
+        width="100%"
+        maxWidth={narrow ? 720 : 1400}
+        marginHorizontal="auto"
+      >
         {onBack ? (
-          <Button kind="quiet" label="Back" onPress={onBack}>
+          <Button kind="quiet" tight label="Back" onPress={onBack}>
             <Icon name="back" color={palette.ink} size={26} />
           </Button>
         ) : null}

@@ -22,13 +22,25 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
   return (
     <Modal visible={open} transparent animationType="none" onRequestClose={onClose}>
       <Pressable onPress={onClose} aria-label="Close" style={{ flex: 1, backgroundColor: 'rgba(20,20,16,0.45)' }} tabIndex={-1} />
-      <YStack role="dialog" aria-label={title} backgroundColor="$paper" borderTopLeftRadius={20} borderTopRightRadius={20} maxHeight="85%" width="100%" maxWidth={720} marginHorizontal="auto">
+      <YStack
+        role="dialog"
+        aria-label={title}
+        backgroundColor="$paper"
+        borderTopLeftRadius={20}
+        borderTopRightRadius={20}
+        maxHeight="85%"
+        width="100%"
+        maxWidth={720}
+        marginHorizontal="auto"
+      >
         <XStack padding="$l" paddingBottom="$s" alignItems="center">
           <Heading flex={1}>{title}</Heading>
           <Button kind="quiet" label="Close" onPress={onClose} />
         </XStack>
         <ScrollView>
-          <YStack paddingHorizontal="$l" paddingBottom="$xl" gap="$m">{children}</YStack>
+          <YStack paddingHorizontal="$l" paddingBottom="$xl" gap="$m">
+            {children}
+          </YStack>
         </ScrollView>
       </YStack>
     </Modal>

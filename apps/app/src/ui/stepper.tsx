@@ -8,6 +8,8 @@ import { usePalette } from './use-palette';
 
 export interface StepperProps {
   readonly label: string;
+  /** What is seen over the number, where the place says the rest. */
+  readonly shown?: string;
   readonly value: number | null;
   readonly unit: string;
   readonly step: number;
@@ -18,14 +20,16 @@ export interface StepperProps {
 }
 
 /** Minus, the number, plus. Tapping the number opens the pad. */
-export function Stepper({ label, value, unit, step, decimals, onChange, least = 0, tone = 'ink' }: StepperProps) {
+export function Stepper({ label, shown: caption = label, value, unit, step, decimals, onChange, least = 0, tone = 'ink' }: StepperProps) {
   const [padOpen, setPadOpen] = useState(false);
   const palette = usePalette();
   const moved = (by: number) => onChange(Math.max(least, Math.round(((value ?? 0) + by) * 1000) / 1000));
   const shown = value === null ? 'tap' : value.toFixed(decimals);
   return (
     <YStack alignItems="center" gap="$xs" flex={1} minWidth={0}>
-      <Small color={`$${tone}`} fontWeight="700">{label}</Small>
+      <Small color={`$${tone}`} fontWeight="700">
+        {caption}
+      </Small>
       <XStack alignItems="center" justifyContent="space-between" width="100%" maxWidth={220}>
         <Button label={`${label}: less`} kind="quiet" onPress={() => moved(-step)}>
           <Icon name="minus" color={palette.ink} size={22} />

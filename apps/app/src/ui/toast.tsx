@@ -26,11 +26,30 @@ export function ToastProvider({ children }: { readonly children: ReactNode }) {
       {children}
       {toast === null ? null : (
         <XStack position="absolute" bottom={96} left={16} right={16} justifyContent="center" pointerEvents="box-none" role="status">
-          <XStack backgroundColor="$ink" borderRadius={14} paddingHorizontal="$l" paddingVertical="$s" alignItems="center" gap="$m" maxWidth={560}>
-            <Body color="$paper" flexShrink={1}>{toast.text}</Body>
+          <XStack
+            backgroundColor="$ink"
+            borderRadius={14}
+            paddingHorizontal="$l"
+            paddingVertical="$s"
+            alignItems="center"
+            gap="$m"
+            maxWidth={560}
+          >
+            <Body color="$paper" flexShrink={1}>
+              {toast.text}
+            </Body>
             {toast.undo ? (
-              <Button kind="quiet" label="Undo" onPress={() => { toast.undo?.(); setToast(null); }}>
-                <Body color="$paper" fontWeight="700" textDecorationLine="underline">Undo</Body>
+              <Button
+                kind="quiet"
+                label="Undo"
+                onPress={() => {
+                  toast.undo?.();
+                  setToast(null);
+                }}
+              >
+                <Body color="$paper" fontWeight="700" textDecorationLine="underline">
+                  Undo
+                </Body>
               </Button>
             ) : null}
           </XStack>

@@ -21,12 +21,22 @@ export function SchoolPicker({ value, onChange }: SchoolPickerProps) {
       <XStack alignItems="center" flexWrap="wrap">
         <Small>School</Small>
         <Button kind="quiet" label={`School: ${schoolById(value).name}, change`} onPress={() => setOpen(true)}>
-          <Body fontWeight="700" textDecorationLine="underline">{schoolById(value).name}</Body>
+          <Body fontWeight="700" textDecorationLine="underline">
+            {schoolById(value).name}
+          </Body>
         </Button>
       </XStack>
       <Sheet title="Schools: rules that practitioners differ on" open={open} onClose={() => setOpen(false)}>
         {SCHOOLS.map((school) => (
-          <SchoolEntry key={school.id} id={school.id} chosen={school.id === value} onChoose={() => { onChange(school.id); setOpen(false); }} />
+          <SchoolEntry
+            key={school.id}
+            id={school.id}
+            chosen={school.id === value}
+            onChoose={() => {
+              onChange(school.id);
+              setOpen(false);
+            }}
+          />
         ))}
       </Sheet>
     </>
@@ -39,17 +49,25 @@ function SchoolEntry({ id, chosen, onChoose }: { readonly id: SchoolId; readonly
   const needs = [...new Set(readiness.waiting.flatMap((w) => w.missing))];
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$m" gap="$xs">
-      <Strong>{school.name}{chosen ? ' (chosen)' : ''}</Strong>
+      <Strong>
+        {school.name}
+        {chosen ? ' (chosen)' : ''}
+      </Strong>
       <Body>{SCHOOL_WORDS[id]}</Body>
       <Small>
-        Front at {school.front.stationMm} mm; withers {school.withers.mostMm === null ? `at least ${school.withers.leastMm}` : `${school.withers.leastMm} to ${school.withers.mostMm}`} mm (defaults).
+        Front at {school.front.stationMm} mm; withers{' '}
+        {school.withers.mostMm === null ? `at least ${school.withers.leastMm}` : `${school.withers.leastMm} to ${school.withers.mostMm}`} mm
+        (defaults).
       </Small>
       <Body color={readiness.frontAsTheSchoolReadsIt ? '$good' : '$lookOut'}>
         {readiness.frontAsTheSchoolReadsIt
           ? `${MARK.good} Its front is judged fully.`
           : `${MARK.lookOut} Its front waits for ${NEED_WORDS[readiness.waiting.find((w) => w.criterion.id === 'frontAngle')!.missing[0]!]}; the front section stands in.`}
       </Body>
-      <Small>Waiting: {readiness.waiting.map((w) => CRITERION_WORDS[w.criterion.id]).join(', ')}. They need {needs.map((n) => NEED_WORDS[n]).join(', ')}.</Small>
+      <Small>
+        Waiting: {readiness.waiting.map((w) => CRITERION_WORDS[w.criterion.id]).join(', ')}. They need{' '}
+        {needs.map((n) => NEED_WORDS[n]).join(', ')}.
+      </Small>
       <Button label={chosen ? 'Keep this school' : `Judge by ${school.name}`} onPress={onChoose} />
     </YStack>
   );

@@ -10,8 +10,14 @@ import { useWide } from '../ui/use-wide';
 
 /** What each waiting station will bring. */
 const WILL_COME: Readonly<Record<Exclude<Peg['id'], 'front'>, readonly [title: string, text: string]>> = {
-  base: ['Base of the withers', 'Here the section 50 mm behind the front will show how fast the back widens under the front of the panel, and whether there is a hollow behind the shoulder.'],
-  low: ['Low point', 'Here the lowest place of the back will say where the seat has to balance, and with the topline how much curve the tree needs.'],
+  base: [
+    'Base of the withers',
+    'Here the section 50 mm behind the front will show how fast the back widens under the front of the panel, and whether there is a hollow behind the shoulder.',
+  ],
+  low: [
+    'Low point',
+    'Here the lowest place of the back will say where the seat has to balance, and with the topline how much curve the tree needs.',
+  ],
   lastRib: ['Last rib', 'Here the end of the ribs will say how long tree and panel may be.'],
 };
 

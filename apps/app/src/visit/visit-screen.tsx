@@ -25,7 +25,8 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
   const next = nextStep(loaded);
   return (
     <Screen
-      title={page.horse.name} note={`Visit of ${dayWords(page.visit.startedOn)}, ${page.visit.fitter}`}
+      title={page.horse.name}
+      note={`Visit of ${dayWords(page.visit.startedOn)}, ${page.visit.fitter}`}
       onBack={() => router.navigate(`/horses/${page.horse.id}`)}
       top={<VisitBackline visitId={visitId} front={front} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
@@ -52,15 +53,46 @@ function Steps({ loaded: { page, front }, visitId }: { readonly loaded: LoadedVi
   const decided = page.decision;
   return (
     <YStack>
-      <Step name="Front section" tone={tone} text={text} label={front.takes.length === 0 ? 'Take it' : 'Open'} onPress={() => router.push(`/visits/${visitId}/front`)} />
+      <Step
+        name="Front section"
+        tone={tone}
+        text={text}
+        label={front.takes.length === 0 ? 'Take it' : 'Open'}
+        onPress={() => router.push(`/visits/${visitId}/front`)}
+      />
       <YStack onLayout={onLayout}>
-        {width > 0 && front.takes.length > 0 ? <TakesDrawing widthPx={width} heightPx={190} takes={front.takes} consensus={front.consensus} draft={null} /> : null}
+        {width > 0 && front.takes.length > 0 ? (
+          <TakesDrawing widthPx={width} heightPx={190} takes={front.takes} consensus={front.consensus} draft={null} />
+        ) : null}
       </YStack>
-      <Step name="What fits" tone={front.consensus === null ? 'plain' : 'good'} text={front.consensus === null ? 'Waits for a front section.' : 'The arch on the section, and its neighbours.'}
-        label="Open" off={front.consensus === null} onPress={() => router.push(`/visits/${visitId}/fit`)} />
-      <Step name="Decision" tone={decided === null ? 'plain' : 'good'} text={decided === null ? 'Nothing decided yet.' : `${degWords(decided.includedAngleDeg)}, ${mmWords(decided.spanAt100Mm)} at 100. ${decided.reasons}`}
-        label="Open" off={front.consensus === null} onPress={() => router.push(`/visits/${visitId}/fit`)} />
-      <Step name="Template at full scale" tone="plain" text="On paper, with a bar that proves it." label="Open" off={front.consensus === null} onPress={() => router.push(`/visits/${visitId}/template`)} />
+      <Step
+        name="What fits"
+        tone={front.consensus === null ? 'plain' : 'good'}
+        text={front.consensus === null ? 'Waits for a front section.' : 'The arch on the section, and its neighbours.'}
+        label="Open"
+        off={front.consensus === null}
+        onPress={() => router.push(`/visits/${visitId}/fit`)}
+      />
+      <Step
+        name="Decision"
+        tone={decided === null ? 'plain' : 'good'}
+        text={
+          decided === null
+            ? 'Nothing decided yet.'
+            : `${degWords(decided.includedAngleDeg)}, ${mmWords(decided.spanAt100Mm)} at 100. ${decided.reasons}`
+        }
+        label="Open"
+        off={front.consensus === null}
+        onPress={() => router.push(`/visits/${visitId}/fit`)}
+      />
+      <Step
+        name="Template at full scale"
+        tone="plain"
+        text="On paper, with a bar that proves it."
+        label="Open"
+        off={front.consensus === null}
+        onPress={() => router.push(`/visits/${visitId}/template`)}
+      />
     </YStack>
   );
 }
@@ -79,10 +111,14 @@ function Step({ name, tone, text, label, off = false, onPress }: StepProps) {
     <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$m" alignItems="center">
       <YStack flex={1} gap="$xs">
         <Heading>{name}</Heading>
-        <Body color={tone === 'plain' ? '$muted' : `$${tone}`}>{MARK[tone]} {text}</Body>
+        <Body color={tone === 'plain' ? '$muted' : `$${tone}`}>
+          {MARK[tone]} {text}
+        </Body>
       </YStack>
       <Button kind="quiet" label={`${label}: ${name}`} off={off} onPress={onPress}>
-        <Body fontWeight="700" color="$action">{label}</Body>
+        <Body fontWeight="700" color="$action">
+          {label}
+        </Body>
       </Button>
     </XStack>
   );
@@ -93,15 +129,36 @@ function Facts({ loaded: { page, front, change } }: { readonly loaded: LoadedVis
   const wanted = schoolById(visit.schoolId).front.stationMm;
   return (
     <YStack gap="$l">
-      <SchoolPicker value={visit.schoolId} onChange={(schoolId) => void change({ schoolId, ...(front.takes.length === 0 && { stationMm: schoolById(schoolId).front.stationMm }) })} />
+      <SchoolPicker
+        value={visit.schoolId}
+        onChange={(schoolId) =>
+          void change({ schoolId, ...(front.takes.length === 0 && { stationMm: schoolById(schoolId).front.stationMm }) })
+        }
+      />
       <YStack gap="$xs">
         <Small>Front section, mm behind the resting scapula’s rear edge</Small>
-        <XStack><Stepper label="Station, mm" unit="mm" value={visit.stationMm} step={5} decimals={0} onChange={(stationMm) => void change({ stationMm: Math.min(200, stationMm) })} /></XStack>
-        {visit.stationMm === wanted ? null : <Banner tone="lookOut">{`This school reads its front at ${wanted} mm; this visit takes it at ${visit.stationMm} mm.`}</Banner>}
+        <XStack>
+          <Stepper
+            label="Station, mm"
+            unit="mm"
+            value={visit.stationMm}
+            step={5}
+            decimals={0}
+            onChange={(stationMm) => void change({ stationMm: Math.min(200, stationMm) })}
+          />
+        </XStack>
+        {visit.stationMm === wanted ? null : (
+          <Banner tone="lookOut">{`This school reads its front at ${wanted} mm; this visit takes it at ${visit.stationMm} mm.`}</Banner>
+        )}
       </YStack>
       <VisitNote value={visit.note} onSave={(note) => void change({ note })} />
-      <Button label={visit.status === 'open' ? 'Close this visit' : 'Open this visit again'} onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })} />
-      <Small>A helper at the head, hat and boots on. Pain, heat or swelling: stop, and call a veterinary surgeon first. The fitter decides.</Small>
+      <Button
+        label={visit.status === 'open' ? 'Close this visit' : 'Open this visit again'}
+        onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}
+      />
+      <Small>
+        A helper at the head, hat and boots on. Pain, heat or swelling: stop, and call a veterinary surgeon first. The fitter decides.
+      </Small>
     </YStack>
   );
 }

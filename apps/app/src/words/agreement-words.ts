@@ -10,14 +10,20 @@ export function agreementWords(front: FrontMeasurement): readonly [Tone, string]
   if (state === 'single') return ['lookOut', 'One take can be believed, not proved. Take the whole section again.'];
   if (state === 'differ') {
     const worst = pairs.reduce((a, b) => (b.widthMm + b.rmsMm > a.widthMm + a.rmsMm ? b : a));
-    return ['bad', `Takes ${numberOf(worst.a)} and ${numberOf(worst.b)} differ by ${worst.widthMm.toFixed(0)} mm in width and ${worst.angleDeg.toFixed(1)}°. One more take settles which is right.`];
+    return [
+      'bad',
+      `Takes ${numberOf(worst.a)} and ${numberOf(worst.b)} differ by ${worst.widthMm.toFixed(0)} mm in width and ${worst.angleDeg.toFixed(1)}°. One more take settles which is right.`,
+    ];
   }
   const agree = `${front.accepted.length} takes agree: widths within ${AGREEMENT_LIMITS.widthMm} mm, error of measurement ${(technicalErrorMm ?? 0).toFixed(1)} mm.`;
   const first = odd[0];
   if (first !== undefined) {
     const { widthMm, angleDeg, turnDeg } = first.differsBy;
     const lean = Math.abs(turnDeg) > 1.5 ? ' It leans: was the curve centred on the spine and held straight down?' : '';
-    return ['lookOut', `Take ${numberOf(first.id)} is the odd one out, by ${widthMm.toFixed(0)} mm and ${angleDeg.toFixed(1)}°; it is left out.${lean} Take it again. ${agree}`];
+    return [
+      'lookOut',
+      `Take ${numberOf(first.id)} is the odd one out, by ${widthMm.toFixed(0)} mm and ${angleDeg.toFixed(1)}°; it is left out.${lean} Take it again. ${agree}`,
+    ];
   }
   return front.accepted.length >= 3 ? ['good', agree] : ['lookOut', `${agree} A third makes it sure.`];
 }

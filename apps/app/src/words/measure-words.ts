@@ -16,7 +16,8 @@ export const degWords = (deg: number): string => `${Math.round(deg)}°`;
 
 /** Decimals that a tape shows in each unit. */
 export const UNIT_DECIMALS: Readonly<Record<LengthUnit, number>> = { mm: 0, cm: 1, in: 2 };
-export const lengthWords = (mm: number, unit: LengthUnit): string => `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit === 'in' ? 'in' : unit}`;
+export const lengthWords = (mm: number, unit: LengthUnit): string =>
+  `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit === 'in' ? 'in' : unit}`;
 
 export const heightWords = (mm: number): string => (mm < MM_PER_HAND ? mmWords(mm) : `${handsFromMm(mm)} hh (${Math.round(mm / 10)} cm)`);
 

@@ -21,7 +21,8 @@ const WORDS: Readonly<Record<ProblemCode, (values: Values) => string>> = {
   WIDTHS_CROSS: (v) =>
     `On the ${side(v)} the back is ${mm(v.lowerMm)} at ${mm(v.lowerDepthMm)}, narrower than ${mm(v.upperMm)} at ${mm(v.upperDepthMm)}. Check which width belongs to which depth.`,
   WIDTH_OUT_OF_RANGE: (v) => `${mm(v.widthMm)} on the ${side(v)} is wider than any horse (${mm(v.mostMm)}). Check the unit.`,
-  ARCH_ANGLE_OUT_OF_RANGE: (v) => `This back would ask for a front beyond ${v.leastDeg}° to ${v.mostDeg}°, which nobody builds. Check the section.`,
+  ARCH_ANGLE_OUT_OF_RANGE: (v) =>
+    `This back would ask for a front beyond ${v.leastDeg}° to ${v.mostDeg}°, which nobody builds. Check the section.`,
   ARCH_LENGTH_OUT_OF_RANGE: (v) => `Points of ${mm(v.lengthMm)} are outside ${mm(v.leastMm)} to ${mm(v.mostMm)}. Check the saddle.`,
   ARCH_DOES_NOT_SETTLE: (v) => `A front of ${Math.round(Number(v.angleDeg))}° finds no rest on this section. Check the section.`,
 };

@@ -59,11 +59,17 @@ export function verdictSentence(verdict: FrontVerdict): string {
 
 function mainReason(code: FrontVerdictCode): Reason['code'] {
   switch (code) {
-    case 'narrow': return 'tipCloser';
-    case 'wide': return 'topCloser';
-    case 'sidesDiffer': return 'sideTighter';
-    case 'withersLow': case 'withersHigh': return 'withersClearance';
-    case 'even': return 'evenOverPoint';
+    case 'narrow':
+      return 'tipCloser';
+    case 'wide':
+      return 'topCloser';
+    case 'sidesDiffer':
+      return 'sideTighter';
+    case 'withersLow':
+    case 'withersHigh':
+      return 'withersClearance';
+    case 'even':
+      return 'evenOverPoint';
   }
 }
 

@@ -2,7 +2,13 @@ import { type FrontFit, type Outcome, type RankedSaddle, type SaddleFront, type 
 
 /** What may be asked of the fit worker. */
 export type FitQuestion =
-  | { readonly kind: 'frontFit'; readonly section: Section; readonly takes: readonly Take[]; readonly schoolId: SchoolId; readonly takenAtMm: number }
+  | {
+      readonly kind: 'frontFit';
+      readonly section: Section;
+      readonly takes: readonly Take[];
+      readonly schoolId: SchoolId;
+      readonly takenAtMm: number;
+    }
   | {
       readonly kind: 'rankSaddles';
       readonly section: Section;

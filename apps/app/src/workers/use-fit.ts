@@ -9,6 +9,27 @@ export type FitState<T> =
 
 const newWorker = (): Worker => new Worker(new URL('./fit.worker.ts', import.meta.url));
 
+/** A worker that has nothing to do, made while there was signal to fetch it. */
+let spare: Worker | null = null;
+
+/** Fetches the worker before it is needed, so that a fit can be had in a barn without signal. */
+export function warmUpFit(): void {
+  spare ??= newWorker();
+}
+
+function takeWorker(): Worker {
+  const worker = spare ?? newWorker();
+  spare = null;
+  return worker;
+}
+
+function giveBack(worker: Worker): void {
+  worker.onmessage = null;
+  worker.onerror = null;
+  if (spare === null) spare = worker;
+  else worker.terminate();
+}
+
 /** Asks a worker and follows the newest question; an older one is cancelled with its worker. */
 export function useFit<K extends FitQuestion['kind']>(question: (FitQuestion & { kind: K }) | null): FitState<FitAnswers[K]> {
   const [state, setState] = useState<FitState<FitAnswers[K]>>({ state: 'waiting' });
@@ -19,17 +40,30 @@ export function useFit<K extends FitQuestion['kind']>(question: (FitQuestion & {
       return;
     }
     setState({ state: 'working' });
-    const worker = newWorker();
-    const finish = (next: FitState<FitAnswers[K]>): void => {
-      worker.terminate();
-      setState(next);
-    };
-    worker.onmessage = ({ data }: MessageEvent<Answered>) =>
-      finish(data.ok ? { state: 'done', answer: data.answer as FitAnswers[K] } : { state: 'failed', message: data.message });
-    worker.onerror = (event) => finish({ state: 'failed', message: event.message || 'The worker stopped.' });
-    const asked: Asked = { id: 1, question: JSON.parse(key) as FitQuestion };
-    worker.postMessage(asked);
-    return () => worker.terminate();
+    return ask(JSON.parse(key) as FitQuestion, (answered) =>
+      setState(answered.ok ? { state: 'done', answer: answered.answer as FitAnswers[K] } : { state: 'failed', message: answered.message }),
+    );
   }, [key]);
   return state;
+}
+
+/** @returns how to cancel it */
+function ask(question: FitQuestion, done: (answered: Answered) => void): () => void {
+  const worker = takeWorker();
+  let busy = true;
+  worker.onmessage = ({ data }: MessageEvent<Answered>) => {
+    busy = false;
+    giveBack(worker);
+    done(data);
+  };
+  worker.onerror = (event) => {
+    busy = false;
+    worker.terminate();
+    done({ id: 1, ok: false, message: event.message || 'the worker could not be started' });
+  };
+  const asked: Asked = { id: 1, question };
+  worker.postMessage(asked);
+  return () => {
+    if (busy) worker.terminate();
+  };
 }

@@ -7,11 +7,11 @@ import { Body, Name, Small } from '../ui/text';
 import { ageWords, dayWords, heightWords } from '../words/measure-words';
 
 /** One animal, shown by its own back. */
-export function HorseRow({ summary }: { readonly summary: HorseSummary }) {
+export function HorseRow({ summary, half }: { readonly summary: HorseSummary; readonly half: boolean }) {
   const { horse, openVisitId, lastVisitOn, outline } = summary;
   const facts = [horse.kind, horse.heightMm === null ? null : heightWords(horse.heightMm), ageWords(horse.bornYear, new Date())];
   return (
-    <YStack role="listitem" borderBottomWidth={1} borderColor="$rule">
+    <YStack role="listitem" width={half ? '48%' : '100%'} borderBottomWidth={1} borderColor="$rule">
       <Link href={`/horses/${horse.id}`} style={{ textDecorationLine: 'none' }}>
         <XStack gap="$l" alignItems="center" paddingVertical="$m" minHeight={84}>
           <OutlineThumb outline={outline} />
@@ -19,7 +19,9 @@ export function HorseRow({ summary }: { readonly summary: HorseSummary }) {
             <Name numberOfLines={1}>{horse.name}</Name>
             <Small numberOfLines={1}>{facts.filter(Boolean).join(' · ')}</Small>
             {openVisitId ? (
-              <Body fontWeight="700" color="$action">{MARK.good} Visit under way</Body>
+              <Body fontWeight="700" color="$action">
+                {MARK.good} Visit under way
+              </Body>
             ) : (
               <Body color="$muted">{lastVisitOn === null ? 'Not visited yet' : `Last visit ${dayWords(lastVisitOn)}`}</Body>
             )}

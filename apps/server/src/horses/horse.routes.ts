@@ -36,9 +36,7 @@ export const horseRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
     return { horse, visits: own.map((visit) => ({ visit, decision: decided.find((d) => d.visitId === visit.id) ?? null })) };
   });
 
-  app.put(
-    '/api/horses/:horseId',
-    { schema: { params, body: horseWriteSchema, response: { 200: horseSchema } } },
-    async (request) => horses.put(signedIn(request).practiceId, request.params.horseId, request.body),
+  app.put('/api/horses/:horseId', { schema: { params, body: horseWriteSchema, response: { 200: horseSchema } } }, async (request) =>
+    horses.put(signedIn(request).practiceId, request.params.horseId, request.body),
   );
 };

@@ -24,7 +24,11 @@ export function practices(db: DataSource): Practices {
       await db.transaction(async (tx) => {
         await tx.getRepository(PracticeEntity).save({ id: a.practiceId, name: a.practiceName });
         await tx.getRepository(PersonEntity).insert({
-          id: a.personId, practiceId: a.practiceId, name: a.personName, email: a.email, passwordHash: a.passwordHash,
+          id: a.personId,
+          practiceId: a.practiceId,
+          name: a.personName,
+          email: a.email,
+          passwordHash: a.passwordHash,
         });
       });
     },

@@ -35,7 +35,10 @@ export function sessions(db: DataSource): Sessions {
       const token = secret();
       await table.delete({ expiresAt: LessThan(now) });
       await table.insert({
-        tokenHash: hashOf(token), personId, csrfToken: secret(), expiresAt: new Date(now.getTime() + SESSION_DAYS * DAY_MS),
+        tokenHash: hashOf(token),
+        personId,
+        csrfToken: secret(),
+        expiresAt: new Date(now.getTime() + SESSION_DAYS * DAY_MS),
       });
       return token;
     },

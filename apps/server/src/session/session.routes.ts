@@ -63,4 +63,3 @@ const signInLimit = (config: Config) => ({
   hook: 'preHandler' as const,
   keyGenerator: (request: FastifyRequest) => `${request.ip} ${(request.body as { email?: string } | undefined)?.email ?? ''}`,
 });
-

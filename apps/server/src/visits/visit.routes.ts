@@ -1,7 +1,14 @@
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import {
-  decisionSchema, decisionWriteSchema, idSchema, takeSchema, takeWriteSchema, visitPageSchema, visitSchema,
-  visitWriteSchema, withdrawalSchema,
+  decisionSchema,
+  decisionWriteSchema,
+  idSchema,
+  takeSchema,
+  takeWriteSchema,
+  visitPageSchema,
+  visitSchema,
+  visitWriteSchema,
+  withdrawalSchema,
 } from '@fulcra/contract';
 import { sectionFromReading } from '@fulcra/core';
 import { z } from 'zod';

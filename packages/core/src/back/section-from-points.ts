@@ -43,8 +43,7 @@ export function sectionFromPoints(raw: readonly PointYZ[]): Outcome<PointsReadin
   return done({ section, duplicates: raw.length - ordered.length, highestOffSpineMm: highest.yMm });
 }
 
-const tooFew = (count: number): Problem =>
-  problem('SECTION_TOO_FEW_POINTS', { count, least: POINT_LIMITS.leastPoints });
+const tooFew = (count: number): Problem => problem('SECTION_TOO_FEW_POINTS', { count, least: POINT_LIMITS.leastPoints });
 
 function pointProblems(raw: readonly PointYZ[]): Problem[] {
   if (raw.length < POINT_LIMITS.leastPoints) return [tooFew(raw.length)];
@@ -90,8 +89,14 @@ function orderedAround(points: readonly PointYZ[]): PointYZ[] {
 
 function smoothCurve(ordered: Polyline): PointYZ[] {
   const lengths = runningLengthsMm(ordered);
-  const y = monotoneCurve(lengths, ordered.map((p) => p.yMm));
-  const z = monotoneCurve(lengths, ordered.map((p) => p.zMm));
+  const y = monotoneCurve(
+    lengths,
+    ordered.map((p) => p.yMm),
+  );
+  const z = monotoneCurve(
+    lengths,
+    ordered.map((p) => p.zMm),
+  );
   const total = lengths.at(-1)!;
   const count = Math.max(40, Math.ceil(total / SPACING_MM));
   const even = Array.from({ length: count + 1 }, (_, i) => (total * i) / count);
@@ -106,7 +111,13 @@ function centred(curve: Polyline): Section {
   const b = curve[i + 1]!;
   const apexZ = a.zMm + ((0 - a.yMm) / (b.yMm - a.yMm)) * (b.zMm - a.zMm);
   const lowered = (p: PointYZ): PointYZ => point(p.yMm, p.zMm - apexZ);
-  const near = curve.slice(0, i + 1).filter((p) => p.yMm < -SAME_POINT_MM).map(lowered);
-  const off = curve.slice(i + 1).filter((p) => p.yMm > SAME_POINT_MM).map(lowered);
+  const near = curve
+    .slice(0, i + 1)
+    .filter((p) => p.yMm < -SAME_POINT_MM)
+    .map(lowered);
+  const off = curve
+    .slice(i + 1)
+    .filter((p) => p.yMm > SAME_POINT_MM)
+    .map(lowered);
   return { points: [...near, point(0, 0), ...off], apexIndex: near.length, coarse: false };
 }

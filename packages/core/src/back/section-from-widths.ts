@@ -17,8 +17,10 @@ const SAMPLES_PER_SIDE = 48;
 
 /**
  * A smooth, coarse section through a few widths at depths.
- * Half-width is drawn as a shape-preserving curve of the square root of the depth, so that the apex is round
- * and a parabola comes back exactly; between two depths it never leaves their widths.
+ * Each side is a rounded wedge: width squared over depth is drawn as a shape-preserving curve of the depth, so that a
+ * parabola or a hyperbola (w^2 = 2 R d + t^2 d^2: radius R on top, flanks of slope t) comes back exactly.
+ * Where that would leave the widths on either side of a place, half-width over the root of the depth is used instead,
+ * which never does.
  * @param widths at least two depths, in any order
  */
 export function sectionFromWidths(widths: readonly WidthAtDepth[]): Outcome<Section> {
@@ -70,11 +72,31 @@ function crossingProblems(sorted: readonly WidthAtDepth[], side: NearOff): Probl
 }
 
 function sideThrough(sorted: readonly WidthAtDepth[], side: NearOff): PointYZ[] {
-  const roots = [0, ...sorted.map((w) => Math.sqrt(w.depthMm))];
-  const width = monotoneCurve(roots, [0, ...sorted.map((w) => halfWidth(w, side))]);
-  const deepest = roots.at(-1)!;
+  const depths = sorted.map((w) => w.depthMm);
+  const widths = sorted.map((w) => halfWidth(w, side));
+  const rounded = sampled(depths.at(-1)!, roundedWedge(depths, widths));
+  const monotone = rounded.every((p, i) => i === 0 || p.yMm >= rounded[i - 1]!.yMm);
+  return monotone ? rounded : sampled(depths.at(-1)!, overRootOfDepth(depths, widths));
+}
+
+type WidthOfDepth = (depthMm: number) => number;
+
+function sampled(deepestMm: number, widthAt: WidthOfDepth): PointYZ[] {
   return Array.from({ length: SAMPLES_PER_SIDE + 1 }, (_, i) => {
-    const root = (deepest * i) / SAMPLES_PER_SIDE;
-    return point(width(root), -root * root || 0);
+    const depth = deepestMm * (i / SAMPLES_PER_SIDE) ** 2;
+    return point(i === 0 ? 0 : widthAt(depth), -depth || 0);
   });
+}
+
+/** NaN above the first depth where the radius on top would be negative. */
+function roundedWedge(depths: readonly number[], widths: readonly number[]): WidthOfDepth {
+  const ratios = widths.map((w, i) => (w * w) / depths[i]!);
+  const slope = (ratios[1]! - ratios[0]!) / (depths[1]! - depths[0]!);
+  const curve = monotoneCurve(depths, ratios);
+  return (d) => Math.sqrt(d * (d < depths[0]! ? ratios[0]! + slope * (d - depths[0]!) : curve(d)));
+}
+
+function overRootOfDepth(depths: readonly number[], widths: readonly number[]): WidthOfDepth {
+  const curve = monotoneCurve([0, ...depths.map(Math.sqrt)], [0, ...widths]);
+  return (d) => curve(Math.sqrt(d));
 }

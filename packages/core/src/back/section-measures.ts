@@ -43,7 +43,10 @@ export function sideAngleDeg(
   const lowest = Math.min(toMm, depthReachedMm(outward));
   if (lowest - fromMm < LEAST_ANGLE_RANGE_MM) return null;
   const depths = Array.from({ length: ANGLE_SAMPLES }, (_, i) => fromMm + ((lowest - fromMm) * i) / (ANGLE_SAMPLES - 1));
-  const line = fitLine(depths, depths.map((d) => halfWidthAtMm(outward, d) ?? 0));
+  const line = fitLine(
+    depths,
+    depths.map((d) => halfWidthAtMm(outward, d) ?? 0),
+  );
   return line === null ? null : degFromRad(Math.atan(line.slope));
 }
 

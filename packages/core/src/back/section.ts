@@ -15,7 +15,10 @@ export interface Section {
 /** One side from the apex outward, mirrored so that y grows away from the spine on both sides. */
 export function sideOutward(section: Section, side: NearOff): Polyline {
   if (side === 'off') return section.points.slice(section.apexIndex);
-  return section.points.slice(0, section.apexIndex + 1).reverse().map(mirroredPoint);
+  return section.points
+    .slice(0, section.apexIndex + 1)
+    .reverse()
+    .map(mirroredPoint);
 }
 
 /** Puts two outward sides together again. */

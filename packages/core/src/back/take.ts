@@ -6,8 +6,7 @@ import { type WidthAtDepth, sectionFromWidths } from './section-from-widths';
 
 /** What a hand wrote down, never altered; everything else is derived from it. */
 export type TakeReading =
-  | { readonly kind: 'points'; readonly points: readonly PointYZ[] }
-  | { readonly kind: 'widths'; readonly widths: readonly WidthAtDepth[] };
+  { readonly kind: 'points'; readonly points: readonly PointYZ[] } | { readonly kind: 'widths'; readonly widths: readonly WidthAtDepth[] };
 
 export interface Take {
   readonly id: string;
@@ -35,4 +34,3 @@ export function readTakes(readings: readonly { id: string; reading: TakeReading 
     unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
   };
 }
-

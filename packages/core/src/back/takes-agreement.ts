@@ -58,8 +58,7 @@ function difference(a: Take, b: Take): PairDifference {
   const laid = alignRigidly(b.section.points, a.section.points, AGREEMENT_LIMITS.turnDeg);
   const widthMm = Math.max(0, ...GAUGE_DEPTHS_MM.map((d) => widthGap(a, b, d)));
   const angleDeg = Math.abs((measureSection(a.section).includedAngleDeg ?? 0) - (measureSection(b.section).includedAngleDeg ?? 0));
-  const agrees =
-    laid.rmsMm <= AGREEMENT_LIMITS.rmsMm && widthMm <= AGREEMENT_LIMITS.widthMm && angleDeg <= AGREEMENT_LIMITS.angleDeg;
+  const agrees = laid.rmsMm <= AGREEMENT_LIMITS.rmsMm && widthMm <= AGREEMENT_LIMITS.widthMm && angleDeg <= AGREEMENT_LIMITS.angleDeg;
   return { a: a.id, b: b.id, rmsMm: laid.rmsMm, greatestMm: laid.greatestMm, widthMm, angleDeg, turnDeg: laid.turnDeg, agrees };
 }
 

@@ -93,8 +93,7 @@ function sampleArch(arch: FrontArch, padding: Padding): ArchSamples {
 /** Comes down until the least room is nothing. Walks along the sides; looks at everything when a walk went astray. */
 function settledHeight(body: PreparedSection, s: ArchSamples, cover: number): number | null {
   const room = roomAt(body, s, cover, true);
-  const walked =
-    risingRoot(room, USUAL_MM.from, USUAL_MM.to, SETTLED_MM) ?? risingRoot(room, LOWEST_MM, HIGHEST_MM, SETTLED_MM);
+  const walked = risingRoot(room, USUAL_MM.from, USUAL_MM.to, SETTLED_MM) ?? risingRoot(room, LOWEST_MM, HIGHEST_MM, SETTLED_MM);
   const roomWhole = roomAt(body, s, cover, false);
   if (walked !== null && Math.abs(roomWhole(walked)) < TOUCHING_MM) return walked;
   return risingRoot(roomWhole, LOWEST_MM, HIGHEST_MM, SETTLED_MM);

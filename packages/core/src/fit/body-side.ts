@@ -21,7 +21,11 @@ export function bodySide(section: Section, side: NearOff): BodySide {
   const line = sideOutward(section, side);
   const end = line.at(-1)!;
   const tail = line.filter((p) => p.zMm - end.zMm <= END_READ_MM);
-  const slope = fitLine(tail.map((p) => p.zMm), tail.map((p) => p.yMm))?.slope ?? 0;
+  const slope =
+    fitLine(
+      tail.map((p) => p.zMm),
+      tail.map((p) => p.yMm),
+    )?.slope ?? 0;
   const down = THOUGHT_ON_MM / Math.hypot(1, slope);
   const y = Float64Array.from([...line.map((p) => p.yMm), end.yMm - slope * down]);
   const z = Float64Array.from([...line.map((p) => p.zMm), end.zMm - down]);
@@ -80,16 +84,20 @@ export const signedDistanceTo = (body: BodySide, segment: number, py: number, pz
   Math.sqrt(squaredDistance(body, segment, py, pz)) * outsideSign(body, segment, py, pz);
 
 function squaredDistance(body: BodySide, i: number, py: number, pz: number): number {
-  const ay = body.y[i]!, az = body.z[i]!;
-  const dy = body.y[i + 1]! - ay, dz = body.z[i + 1]! - az;
+  const ay = body.y[i]!,
+    az = body.z[i]!;
+  const dy = body.y[i + 1]! - ay,
+    dz = body.z[i + 1]! - az;
   const length2 = dy * dy + dz * dz;
   const raw = length2 > 0 ? ((py - ay) * dy + (pz - az) * dz) / length2 : 0;
   const t = raw < 0 ? 0 : raw > 1 ? 1 : raw;
-  const ey = py - ay - t * dy, ez = pz - az - t * dz;
+  const ey = py - ay - t * dy,
+    ez = pz - az - t * dz;
   return ey * ey + ez * ez;
 }
 
 function outsideSign(body: BodySide, i: number, py: number, pz: number): 1 | -1 {
-  const dy = body.y[i + 1]! - body.y[i]!, dz = body.z[i + 1]! - body.z[i]!;
+  const dy = body.y[i + 1]! - body.y[i]!,
+    dz = body.z[i + 1]! - body.z[i]!;
   return dy * (pz - body.z[i]!) - dz * (py - body.y[i]!) >= 0 ? 1 : -1;
 }

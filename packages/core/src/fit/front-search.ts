@@ -29,9 +29,7 @@ export interface FrontRecommendation {
 
 /** Clearance over the withers that a school aims at, mm: the middle of its range, or a little over its floor. */
 export const wantedClearanceMm = (school: School): number =>
-  school.withers.mostMm === null
-    ? school.withers.leastMm + OVER_THE_FLOOR_MM
-    : (school.withers.leastMm + school.withers.mostMm) / 2;
+  school.withers.mostMm === null ? school.withers.leastMm + OVER_THE_FLOOR_MM : (school.withers.leastMm + school.withers.mostMm) / 2;
 
 /**
  * The included angle at which tip and top lie equally close, mean of both sides.
@@ -39,7 +37,10 @@ export const wantedClearanceMm = (school: School): number =>
  */
 export function evenArch(body: PreparedSection, shape: ArchShape, pointLengthMm: number, padding: Padding): Outcome<LaidArch> {
   const archAt = (includedAngleDeg: number): FrontArch => ({
-    shape, crownRadiusMm: CROWN_RADIUS_MM[shape], includedAngleDeg, pointLengthMm,
+    shape,
+    crownRadiusMm: CROWN_RADIUS_MM[shape],
+    includedAngleDeg,
+    pointLengthMm,
   });
   const opening = (deg: number): number => {
     const laid = layArch(body, archAt(deg), padding);

@@ -19,12 +19,7 @@ const HARD_STOP_MM = 1000;
 const CLEARANCE_SHARE = 0.25;
 
 /** Every width this saddle can be set to, in its own order, each with its verdict. */
-export function judgeSettings(
-  body: PreparedSection,
-  front: SaddleFront,
-  school: School,
-  takenAtMm: number,
-): JudgedSetting[] {
+export function judgeSettings(body: PreparedSection, front: SaddleFront, school: School, takenAtMm: number): JudgedSetting[] {
   const padding = paddingOfSaddle(front, school);
   return front.settings.flatMap((setting, index) => {
     const laid = layArch(body, archOfSetting(front, setting), padding);

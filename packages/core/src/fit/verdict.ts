@@ -48,8 +48,7 @@ export interface FrontVerdict {
 }
 
 /** Change of tip minus top that one degree of included angle makes on a straight side, mm: L sin(0.5 deg). */
-export const mmPerDegree = (arch: FrontArch, padding: Padding): number =>
-  bearingPart(arch, padding).lengthMm * Math.sin(radFromDeg(0.5));
+export const mmPerDegree = (arch: FrontArch, padding: Padding): number => bearingPart(arch, padding).lengthMm * Math.sin(radFromDeg(0.5));
 
 /** What the school wants tip minus top to be: zero, or what its widths-over open at the tip. */
 export const wantedTipMinusTopMm = (school: School, arch: FrontArch, padding: Padding): number =>
@@ -107,9 +106,7 @@ export function tighterSide(laid: LaidArch, school: School): { side: NearOff; by
 const gapsOf = (laid: LaidArch, side: NearOff): SideGaps => (side === 'near' ? laid.near : laid.off);
 
 const besideClose = (laid: LaidArch, school: School) =>
-  SIDES.map((side) => ({ side, roomMm: gapsOf(laid, side).besideWithersMm })).filter(
-    ({ roomMm }) => roomMm < school.withers.besideLeastMm,
-  );
+  SIDES.map((side) => ({ side, roomMm: gapsOf(laid, side).besideWithersMm })).filter(({ roomMm }) => roomMm < school.withers.besideLeastMm);
 
 interface Found {
   readonly byMm: number;
@@ -126,7 +123,10 @@ function reasonsFor(laid: LaidArch, school: School, found: Found): Reason[] {
     { code: 'withersClearance', clearanceMm: laid.crownZMm, leastMm: school.withers.leastMm, mostMm: school.withers.mostMm },
     ...(laid.restsOn === 'crown' ? [{ code: 'crownTouches' } as const] : []),
     ...besideClose(laid, school).map(({ side, roomMm }) => ({
-      code: 'besideWithersClose' as const, side, roomMm, leastMm: school.withers.besideLeastMm,
+      code: 'besideWithersClose' as const,
+      side,
+      roomMm,
+      leastMm: school.withers.besideLeastMm,
     })),
     ...(tighter === null ? [] : [{ code: 'sideTighter' as const, ...tighter }]),
     ...SIDES.filter((side) => gapsOf(laid, side).thoughtOn).map((side) => ({ code: 'thoughtOn' as const, side })),

@@ -87,13 +87,27 @@ function bestStep(pairs: readonly Pair[], mostTurn: number, leastTurn: number): 
 }
 
 function solveStep(pairs: readonly Pair[], heldTurn: number | null): Move {
-  let tt = 0, ty = 0, tz = 0, yy = 0, yz = 0, zz = 0, rt = 0, ry = 0, rz = 0;
+  let tt = 0,
+    ty = 0,
+    tz = 0,
+    yy = 0,
+    yz = 0,
+    zz = 0,
+    rt = 0,
+    ry = 0,
+    rz = 0;
   for (const { from, to, ny, nz } of pairs) {
     const turn = nz * from.yMm - ny * from.zMm;
     const off = ny * (to.yMm - from.yMm) + nz * (to.zMm - from.zMm) - (heldTurn === null ? 0 : turn * heldTurn);
-    tt += turn * turn; ty += turn * ny; tz += turn * nz;
-    yy += ny * ny; yz += ny * nz; zz += nz * nz;
-    rt += turn * off; ry += ny * off; rz += nz * off;
+    tt += turn * turn;
+    ty += turn * ny;
+    tz += turn * nz;
+    yy += ny * ny;
+    yz += ny * nz;
+    zz += nz * nz;
+    rt += turn * off;
+    ry += ny * off;
+    rz += nz * off;
   }
   yy += DAMPING * pairs.length;
   zz += DAMPING * pairs.length;

@@ -15,12 +15,22 @@ export function fitCircle(points: readonly PointYZ[]): Circle | null {
   const n = points.length;
   const meanY = points.reduce((s, p) => s + p.yMm, 0) / n;
   const meanZ = points.reduce((s, p) => s + p.zMm, 0) / n;
-  let yy = 0, zz = 0, yz = 0, yq = 0, zq = 0, q = 0;
+  let yy = 0,
+    zz = 0,
+    yz = 0,
+    yq = 0,
+    zq = 0,
+    q = 0;
   for (const p of points) {
     const u = p.yMm - meanY;
     const v = p.zMm - meanZ;
     const r2 = u * u + v * v;
-    yy += u * u; zz += v * v; yz += u * v; yq += u * r2; zq += v * r2; q += r2;
+    yy += u * u;
+    zz += v * v;
+    yz += u * v;
+    yq += u * r2;
+    zq += v * r2;
+    q += r2;
   }
   const det = yy * zz - yz * yz;
   if (det <= 1e-9 * yy * zz || q === 0) return null;

@@ -49,7 +49,5 @@ function hermite(x: number, x0: number, x1: number, f0: number, f1: number, d0: 
   const t = (x - x0) / h;
   const t2 = t * t;
   const t3 = t2 * t;
-  return (
-    f0 * (2 * t3 - 3 * t2 + 1) + h * d0 * (t3 - 2 * t2 + t) + f1 * (3 * t2 - 2 * t3) + h * d1 * (t3 - t2)
-  );
+  return f0 * (2 * t3 - 3 * t2 + 1) + h * d0 * (t3 - 2 * t2 + t) + f1 * (3 * t2 - 2 * t3) + h * d1 * (t3 - t2);
 }

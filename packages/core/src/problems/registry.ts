@@ -30,9 +30,7 @@ export interface Problem {
 }
 
 /** Either the thing asked for, or every reason why not. */
-export type Outcome<T> =
-  | { readonly ok: true; readonly value: T }
-  | { readonly ok: false; readonly problems: readonly Problem[] };
+export type Outcome<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problems: readonly Problem[] };
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value });
 export const refused = <T>(...problems: Problem[]): Outcome<T> => ({ ok: false, problems });

@@ -85,5 +85,11 @@ export function archHalfOutline(arch: FrontArch): PointYZ[] {
 /** The whole inside line, near tip to off tip, with the crown lifted to a height. */
 export function archOutline(arch: FrontArch, crownZMm = 0): PointYZ[] {
   const off = archHalfOutline(arch).map((p) => point(p.yMm, p.zMm + crownZMm));
-  return [...off.slice(1).map((p) => point(-p.yMm, p.zMm)).reverse(), ...off];
+  return [
+    ...off
+      .slice(1)
+      .map((p) => point(-p.yMm, p.zMm))
+      .reverse(),
+    ...off,
+  ];
 }

@@ -1,1 +1,4 @@
-export { NewHorseScreen as default } from '../../horse/new-horse-screen';
+import { NewHorseScreen } from '../../horse/new-horse-screen';
+import { signedIn } from '../../session/session-context';
+
+export default signedIn(NewHorseScreen);

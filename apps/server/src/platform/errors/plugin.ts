@@ -24,7 +24,10 @@ export const errorsPlugin = fp(async (app: FastifyInstance) => {
 function asFulcraError(error: FastifyError): FulcraError {
   if (error instanceof FulcraError) return error;
   if (hasZodFastifySchemaValidationErrors(error)) {
-    const fields = error.validation.map((v) => ({ path: v.instancePath.replace(/^\//, '').replaceAll('/', '.'), message: v.message ?? '' }));
+    const fields = error.validation.map((v) => ({
+      path: v.instancePath.replace(/^\//, '').replaceAll('/', '.'),
+      message: v.message ?? '',
+    }));
     return new FulcraError('INPUT_INVALID', { fields });
   }
   if (isResponseSerializationError(error)) return new FulcraError('INTERNAL');

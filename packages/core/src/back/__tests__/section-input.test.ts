@@ -62,6 +62,13 @@ describe('a section from widths at depths', () => {
     for (const p of side) expect(p.yMm).toBeCloseTo(parabola(-p.zMm), 6);
   });
 
+  it('a rounded wedge comes back from two depths: w^2 = 2 R d + t^2 d^2', () => {
+    const wedge = (d: number) => Math.sqrt(2 * 18 * d + 1.1 * d * d);
+    const outcome = sectionFromWidths(widths([60, 120].map((d) => [d, wedge(d), wedge(d)])));
+    if (!outcome.ok) throw new Error('refused');
+    for (const p of sideOutward(outcome.value, 'near')) expect(p.yMm).toBeCloseTo(wedge(-p.zMm), 6);
+  });
+
   it('goes through every width and never leaves the widths on either side of a place', () => {
     const depths = fc.uniqueArray(fc.integer({ min: 5, max: 300 }), { minLength: 2, maxLength: 6 });
     fc.assert(
@@ -80,11 +87,46 @@ describe('a section from widths at depths', () => {
 
   it.each([
     ['one depth', [[60, 80, 80]], 'WIDTHS_TOO_FEW'],
-    ['a zero width', [[60, 0, 80], [120, 130, 130]], 'WIDTH_NOT_POSITIVE'],
-    ['crossing widths', [[60, 130, 80], [120, 80, 130]], 'WIDTHS_CROSS'],
-    ['the same depth twice', [[60, 80, 80], [60, 90, 90]], 'WIDTH_DEPTH_TWICE'],
-    ['a depth of nothing', [[0, 80, 80], [60, 90, 90]], 'WIDTH_DEPTH_NOT_POSITIVE'],
-    ['a barn door', [[60, 80, 80], [120, 900, 130]], 'WIDTH_OUT_OF_RANGE'],
+    [
+      'a zero width',
+      [
+        [60, 0, 80],
+        [120, 130, 130],
+      ],
+      'WIDTH_NOT_POSITIVE',
+    ],
+    [
+      'crossing widths',
+      [
+        [60, 130, 80],
+        [120, 80, 130],
+      ],
+      'WIDTHS_CROSS',
+    ],
+    [
+      'the same depth twice',
+      [
+        [60, 80, 80],
+        [60, 90, 90],
+      ],
+      'WIDTH_DEPTH_TWICE',
+    ],
+    [
+      'a depth of nothing',
+      [
+        [0, 80, 80],
+        [60, 90, 90],
+      ],
+      'WIDTH_DEPTH_NOT_POSITIVE',
+    ],
+    [
+      'a barn door',
+      [
+        [60, 80, 80],
+        [120, 900, 130],
+      ],
+      'WIDTH_OUT_OF_RANGE',
+    ],
   ] as const)('refuses %s', (_, entries, code) => {
     expect(codes(sectionFromWidths(widths(entries)))).toContain(code);
   });

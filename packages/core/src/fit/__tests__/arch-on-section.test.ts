@@ -47,7 +47,11 @@ describe('an arch laid on a section', () => {
   it('rests on the crown when the withers are higher than the panel is deep', () => {
     const spike = sectionOf([
       ...[200, 160, 120, 90].map((d) => point(-d, -d)),
-      point(-12, -60), point(-8, -4), point(0, 0), point(8, -4), point(12, -60),
+      point(-12, -60),
+      point(-8, -4),
+      point(0, 0),
+      point(8, -4),
+      point(12, -60),
       ...[90, 120, 160, 200].map((d) => point(d, -d)),
     ]);
     const laid = lay(spike, round(90), { ...PADDING, panelDepthMm: 10 });

@@ -15,15 +15,24 @@ describe('how sure an answer is', () => {
 
   it('says when the spread was assumed for want of takes', () => {
     expect(sure([]).assumedSpread).toBe(true);
-    expect(sure([{ id: 'a', section: wedge(45) }, { id: 'b', section: wedge(45.5) }]).assumedSpread).toBe(false);
+    expect(
+      sure([
+        { id: 'a', section: wedge(45) },
+        { id: 'b', section: wedge(45.5) },
+      ]).assumedSpread,
+    ).toBe(false);
   });
 
   it('takes that lie together make it surer than takes that lie apart', () => {
     const angles = (halves: readonly number[]) => {
       const takes = halves.map((h, i) => ({ id: String(i), section: wedge(h) }));
       const fit = frontFit({
-        section: wedge(45), takes, school: schoolById('static-close'), takenAtMm: 50,
-        measured: new Set(['frontSection']), random: seededRandom(3),
+        section: wedge(45),
+        takes,
+        school: schoolById('static-close'),
+        takenAtMm: 50,
+        measured: new Set(['frontSection']),
+        random: seededRandom(3),
       });
       if (!fit.ok) throw new Error('refused');
       return fit.value.angleRangeDeg[1] - fit.value.angleRangeDeg[0];

@@ -8,11 +8,7 @@ import { radFromDeg } from '../../units';
 export function wedge(halfAngleDeg: number, depthMm = 220): Section {
   const slope = Math.tan(radFromDeg(halfAngleDeg));
   const depths = Array.from({ length: depthMm / 5 }, (_, i) => (i + 1) * 5);
-  return sectionOf([
-    ...depths.map((d) => point(-d * slope, -d)),
-    point(0, 0),
-    ...depths.map((d) => point(d * slope, -d)),
-  ]);
+  return sectionOf([...depths.map((d) => point(-d * slope, -d)), point(0, 0), ...depths.map((d) => point(d * slope, -d))]);
 }
 
 export const PADDING: Padding = { panelDepthMm: 30, padMm: 0, panelFromSpineMm: 35 };

@@ -8,7 +8,10 @@ import { judgeWithNeighbours } from '../neighbours';
 import { PADDING, sectionUnderArch, wedge } from './sections';
 
 const arch = (includedAngleDeg: number, shape: keyof typeof CROWN_RADIUS_MM = 'round') => ({
-  shape, crownRadiusMm: CROWN_RADIUS_MM[shape], includedAngleDeg, pointLengthMm: 170,
+  shape,
+  crownRadiusMm: CROWN_RADIUS_MM[shape],
+  includedAngleDeg,
+  pointLengthMm: 170,
 });
 const made = sectionUnderArch(arch(92), 45);
 const judge = (section: Section, deg: number, school = schoolById('static-close'), panelDepthMm = 30, at = 50) => {

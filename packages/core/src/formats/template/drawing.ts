@@ -6,7 +6,14 @@ export type InkStyle = 'near' | 'off' | 'arch' | 'axis' | 'frame' | 'bar' | 'mar
 /** One thing on paper, mm, y to the right, z up. */
 export type Item =
   | { readonly kind: 'line'; readonly style: InkStyle; readonly points: readonly PointYZ[] }
-  | { readonly kind: 'text'; readonly at: PointYZ; readonly sizeMm: number; readonly bold: boolean; readonly anchor: 'start' | 'middle' | 'end'; readonly text: string };
+  | {
+      readonly kind: 'text';
+      readonly at: PointYZ;
+      readonly sizeMm: number;
+      readonly bold: boolean;
+      readonly anchor: 'start' | 'middle' | 'end';
+      readonly text: string;
+    };
 
 export interface Bounds {
   readonly leftMm: number;
@@ -18,7 +25,12 @@ export interface Bounds {
 export const line = (style: InkStyle, ...points: PointYZ[]): Item => ({ kind: 'line', style, points });
 
 export const words = (at: PointYZ, text: string, sizeMm = 3.6, bold = false, anchor: 'start' | 'middle' | 'end' = 'start'): Item => ({
-  kind: 'text', at, sizeMm, bold, anchor, text,
+  kind: 'text',
+  at,
+  sizeMm,
+  bold,
+  anchor,
+  text,
 });
 
 export function boundsOf(items: readonly Item[]): Bounds {

@@ -66,10 +66,16 @@ function plan(template: FrontTemplate, sheet: { widthMm: number; heightMm: numbe
 function page(template: FrontTemplate, plan: Plan, row: number, column: number): Page {
   const size = windowSize(template, plan);
   const window: Bounds = {
-    leftMm: MARGIN_MM + STRIP_MM, rightMm: plan.widthMm - MARGIN_MM, bottomMm: plan.heightMm - MARGIN_MM - size.heightMm, topMm: plan.heightMm - MARGIN_MM,
+    leftMm: MARGIN_MM + STRIP_MM,
+    rightMm: plan.widthMm - MARGIN_MM,
+    bottomMm: plan.heightMm - MARGIN_MM - size.heightMm,
+    topMm: plan.heightMm - MARGIN_MM,
   };
   const whole = { widthMm: covered(plan.across, size.widthMm), heightMm: covered(plan.down, size.heightMm) };
-  const middle = { yMm: (template.bounds.leftMm + template.bounds.rightMm) / 2, zMm: (template.bounds.topMm + template.bounds.bottomMm) / 2 };
+  const middle = {
+    yMm: (template.bounds.leftMm + template.bounds.rightMm) / 2,
+    zMm: (template.bounds.topMm + template.bounds.bottomMm) / 2,
+  };
   const left = middle.yMm - whole.widthMm / 2 + column * (size.widthMm - OVERLAP_MM);
   const top = middle.zMm + whole.heightMm / 2 - row * (size.heightMm - OVERLAP_MM);
   const shift = { yMm: window.leftMm - left, zMm: window.topMm - top };
@@ -78,7 +84,10 @@ function page(template: FrontTemplate, plan: Plan, row: number, column: number):
     heightMm: plan.heightMm,
     window,
     shift,
-    drawing: [...template.items, ...registrationMarks(plan, size, left - column * (size.widthMm - OVERLAP_MM), top + row * (size.heightMm - OVERLAP_MM), whole)],
+    drawing: [
+      ...template.items,
+      ...registrationMarks(plan, size, left - column * (size.widthMm - OVERLAP_MM), top + row * (size.heightMm - OVERLAP_MM), whole),
+    ],
     fixed: fixedItems(template, plan, window, row * plan.across + column),
   };
 }
@@ -86,7 +95,13 @@ function page(template: FrontTemplate, plan: Plan, row: number, column: number):
 const covered = (count: number, each: number): number => count * each - (count - 1) * OVERLAP_MM;
 
 /** Crosses down the middle of every overlap: both sheets carry the same ones. */
-function registrationMarks(plan: Plan, size: { widthMm: number; heightMm: number }, left: number, top: number, whole: { widthMm: number; heightMm: number }): Item[] {
+function registrationMarks(
+  plan: Plan,
+  size: { widthMm: number; heightMm: number },
+  left: number,
+  top: number,
+  whole: { widthMm: number; heightMm: number },
+): Item[] {
   const columns = Array.from({ length: plan.across - 1 }, (_, i) => left + (i + 1) * (size.widthMm - OVERLAP_MM) + OVERLAP_MM / 2);
   const rows = Array.from({ length: plan.down - 1 }, (_, i) => top - (i + 1) * (size.heightMm - OVERLAP_MM) - OVERLAP_MM / 2);
   const along = (from: number, length: number): number[] => [0.1, 0.5, 0.9].map((t) => from + t * length);
@@ -108,8 +123,11 @@ function fixedItems(template: FrontTemplate, plan: Plan, window: Bounds, index: 
   const column = MARGIN_MM + STRIP_MM + 108;
   const firstLine = window.bottomMm - 5;
   const frame = [
-    point(window.leftMm, window.bottomMm), point(window.rightMm, window.bottomMm), point(window.rightMm, window.topMm),
-    point(window.leftMm, window.topMm), point(window.leftMm, window.bottomMm),
+    point(window.leftMm, window.bottomMm),
+    point(window.rightMm, window.bottomMm),
+    point(window.rightMm, window.topMm),
+    point(window.leftMm, window.topMm),
+    point(window.leftMm, window.bottomMm),
   ];
   return [
     line('frame', ...frame),

@@ -7,7 +7,7 @@ import { words } from './drawing';
 /** Strokes on paper, mm; near is solid and off is dashed, so a copy without colour still tells. */
 export const INK: Readonly<Record<InkStyle, { readonly colour: string; readonly widthMm: number; readonly dashMm: readonly number[] }>> = {
   near: { colour: '#1F4E96', widthMm: 0.6, dashMm: [] },
-  off: { colour: '#A85A08', widthMm: 0.6, dashMm: [5, 2.5] },
+  off: { colour: '#9A5207', widthMm: 0.6, dashMm: [5, 2.5] },
   arch: { colour: '#1F2421', widthMm: 0.5, dashMm: [] },
   axis: { colour: '#1F2421', widthMm: 0.25, dashMm: [1, 2] },
   frame: { colour: '#8A8578', widthMm: 0.15, dashMm: [] },
@@ -15,7 +15,8 @@ export const INK: Readonly<Record<InkStyle, { readonly colour: string; readonly 
   mark: { colour: '#1F2421', widthMm: 0.2, dashMm: [] },
 };
 
-const escaped = (text: string): string => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
+const escaped = (text: string): string =>
+  text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 const n = (mm: number): string => String(Math.round(mm * 1000) / 1000);
 
 const BELOW_MM = 58;
@@ -58,7 +59,10 @@ function itemSvg(item: Item, place: (p: PointYZ) => PointYZ): string {
     return `<text x="${n(at.yMm)}" y="${n(at.zMm)}" font-family="Atkinson Hyperlegible Next, sans-serif" font-size="${item.sizeMm}"${weight} text-anchor="${item.anchor}">${escaped(item.text)}</text>`;
   }
   const ink = INK[item.style];
-  const points = item.points.map(place).map((p) => `${n(p.yMm)},${n(p.zMm)}`).join(' ');
+  const points = item.points
+    .map(place)
+    .map((p) => `${n(p.yMm)},${n(p.zMm)}`)
+    .join(' ');
   const dash = ink.dashMm.length > 0 ? ` stroke-dasharray="${ink.dashMm.join(' ')}"` : '';
   return `<polyline data-ink="${item.style}" points="${points}" fill="none" stroke="${ink.colour}" stroke-width="${ink.widthMm}" stroke-linejoin="round"${dash}/>`;
 }

@@ -23,11 +23,12 @@ describe('a front arch', () => {
     });
   });
 
-  it.each([[300, 130, 'ARCH_ANGLE_OUT_OF_RANGE'], [90, 1300, 'ARCH_LENGTH_OUT_OF_RANGE'], [Number.NaN, 130, 'ARCH_ANGLE_OUT_OF_RANGE']])(
-    'refuses %d deg with points of %d mm',
-    (deg, length, code) => {
-      const made = frontArch('round', deg, length);
-      expect(!made.ok && made.problems[0]!.code).toBe(code);
-    },
-  );
+  it.each([
+    [300, 130, 'ARCH_ANGLE_OUT_OF_RANGE'],
+    [90, 1300, 'ARCH_LENGTH_OUT_OF_RANGE'],
+    [Number.NaN, 130, 'ARCH_ANGLE_OUT_OF_RANGE'],
+  ])('refuses %d deg with points of %d mm', (deg, length, code) => {
+    const made = frontArch('round', deg, length);
+    expect(!made.ok && made.problems[0]!.code).toBe(code);
+  });
 });

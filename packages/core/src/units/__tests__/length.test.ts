@@ -5,7 +5,11 @@ describe('lengths', () => {
     expect(fromMm(toMm(12.34, unit), unit)).toBeCloseTo(12.34, 12);
   });
 
-  it.each([[16.3, 1701.8], [15, 1524], [12.2, 1270]])('%d hands are %d mm', (hands, mm) => {
+  it.each([
+    [16.3, 1701.8],
+    [15, 1524],
+    [12.2, 1270],
+  ])('%d hands are %d mm', (hands, mm) => {
     expect(mmFromHands(hands)).toBeCloseTo(mm, 6);
     expect(Number(handsFromMm(mm))).toBe(hands);
   });

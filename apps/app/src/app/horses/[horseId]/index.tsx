@@ -1,6 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
 import { HorseScreen } from '../../../horse/horse-screen';
+import { signedIn } from '../../../session/session-context';
 
-export default function Route() {
+function Route() {
   return <HorseScreen horseId={useLocalSearchParams<{ horseId: string }>().horseId} />;
 }
+
+export default signedIn(Route);

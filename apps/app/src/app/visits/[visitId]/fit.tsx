@@ -1,6 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
 import { FitScreen } from '../../../fit/fit-screen';
+import { signedIn } from '../../../session/session-context';
 
-export default function Route() {
+function Route() {
   return <FitScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
 }
+
+export default signedIn(Route);

@@ -1,6 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
 import { VisitScreen } from '../../../visit/visit-screen';
+import { signedIn } from '../../../session/session-context';
 
-export default function Route() {
+function Route() {
   return <VisitScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
 }
+
+export default signedIn(Route);

@@ -3,13 +3,23 @@ import { wedge } from '../../../fit/__tests__/sections';
 import { type Item, BAR_MM, SHEETS, frontTemplate, templatePages, templateSvg } from '..';
 
 const TEXT = {
-  title: 'Front template <Marl & co>', lines: ['Horse: Marl', 'Date: 2026-11-23'], near: 'N', off: 'O', spine: 'spine', arch: 'arch', proof: 'Measure the bar.',
-  barCaption: '100 mm', sheetOf: (a: number, b: number) => `${a} of ${b}`, joinHere: 'Join.',
+  title: 'Front template <Marl & co>',
+  lines: ['Horse: Marl', 'Date: 2026-11-23'],
+  near: 'N',
+  off: 'O',
+  spine: 'spine',
+  arch: 'arch',
+  proof: 'Measure the bar.',
+  barCaption: '100 mm',
+  sheetOf: (a: number, b: number) => `${a} of ${b}`,
+  joinHere: 'Join.',
 };
 const ARCH = { shape: 'round' as const, crownRadiusMm: CROWN_RADIUS_MM.round, includedAngleDeg: 90, pointLengthMm: 170 };
 const template = frontTemplate(wedge(45, 190), ARCH, 40, TEXT);
 const bars = (items: readonly Item[]) =>
-  items.flatMap((i) => (i.kind === 'line' && i.style === 'bar' ? [Math.hypot(i.points[1]!.yMm - i.points[0]!.yMm, i.points[1]!.zMm - i.points[0]!.zMm)] : []));
+  items.flatMap((i) =>
+    i.kind === 'line' && i.style === 'bar' ? [Math.hypot(i.points[1]!.yMm - i.points[0]!.yMm, i.points[1]!.zMm - i.points[0]!.zMm)] : [],
+  );
 
 describe('a full-scale template', () => {
   it.each(['a4', 'a3'] as const)('every %s sheet carries both 100 mm bars', (size) => {

@@ -1,0 +1,78 @@
+import {
+  CROWN_RADIUS_MM,
+  DEFAULT_CHANNEL_MM,
+  PROBLEMS,
+  judgeFront,
+  layArch,
+  prepareSection,
+  problem,
+  schoolById,
+  sectionFromPoints,
+} from '@fulcra/core';
+import { ageWords, dayWords, fingersWords, heightWords } from '../measure-words';
+import { problemWords } from '../problem-words';
+import { flipWords, headlineWords, reasonWords, recordWords, remedyWords, verdictSentence } from '../verdict-words';
+
+const wedge = Array.from({ length: 81 }, (_, i) => ({ yMm: -200 + 5 * i, zMm: -Math.abs(-200 + 5 * i) * 1.02 }));
+
+function verdictAt(includedAngleDeg: number) {
+  const section = sectionFromPoints(wedge);
+  if (!section.ok) throw new Error('refused');
+  const arch = { shape: 'peaked' as const, crownRadiusMm: CROWN_RADIUS_MM.peaked, includedAngleDeg, pointLengthMm: 170 };
+  const laid = layArch(prepareSection(section.value.section), arch, {
+    panelDepthMm: 38,
+    padMm: 0,
+    panelFromSpineMm: DEFAULT_CHANNEL_MM / 2,
+  });
+  if (!laid.ok) throw new Error('refused');
+  return judgeFront(laid.value, schoolById('static-close'), 45);
+}
+
+describe('words', () => {
+  it.each([
+    [99, /^Too wide by \w+ sizes?\.$/, /closer at the top than at the points, so the front will drop/],
+    [80, /^Too narrow by \w+ sizes?\.$/, /closer at the points than at the top/],
+    [89, /^It lies even/, /counts as even/],
+  ])('%d deg is told in one plain sentence with its reason', (deg, headline, sentence) => {
+    const verdict = verdictAt(deg);
+    expect(headlineWords(verdict)).toMatch(headline);
+    expect(verdictSentence(verdict)).toMatch(sentence);
+  });
+
+  it('everything a verdict holds has words, with numbers in them and nothing undefined', () => {
+    for (const deg of [70, 80, 85, 89, 93, 99, 110]) {
+      const verdict = verdictAt(deg);
+      const all = [
+        ...verdict.reasons.map(reasonWords),
+        ...verdict.remedies.map(remedyWords),
+        ...verdict.flips.map(flipWords),
+        recordWords(verdict),
+      ];
+      for (const text of all) expect(text).not.toMatch(/undefined|NaN|null/);
+    }
+  });
+
+  it.each(Object.keys(PROBLEMS) as (keyof typeof PROBLEMS)[])('%s names its values', (code) => {
+    const values = Object.fromEntries(PROBLEMS[code].fields.map((field) => [field, field === 'side' ? 'near' : 77]));
+    const text = problemWords(problem(code, values));
+    expect(text).not.toMatch(/undefined|NaN/);
+    expect(text).toMatch(/77|near/);
+  });
+
+  it.each([
+    [36, '2 fingers'],
+    [47, '2½ fingers'],
+    [18, '1 finger'],
+    [9, '½ finger'],
+    [2, 'no finger'],
+  ])('%d mm is %s', (mm, words) => {
+    expect(fingersWords(mm)).toBe(words);
+  });
+
+  it('ages, heights and days', () => {
+    const now = new Date('2026-11-23T00:00:00Z');
+    expect([ageWords(2017, now), ageWords(2026, now), ageWords(null, now)]).toEqual(['9 y', 'foal', null]);
+    expect(heightWords(1701.8)).toBe('16.3 hh (170 cm)');
+    expect(dayWords('2026-06-02')).toBe('2 Jun 2026');
+  });
+});

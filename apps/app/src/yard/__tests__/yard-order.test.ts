@@ -1,0 +1,24 @@
+import { type HorseSummary } from '@fulcra/contract';
+import { yardOrder } from '../yard-order';
+
+const horse = (name: string, lastVisitOn: string | null = null, openVisitId: string | null = null): HorseSummary => ({
+  horse: { id: name, name, kind: 'pony', bornYear: null, heightMm: null, note: '' },
+  lastVisitOn,
+  openVisitId,
+  outline: [],
+});
+const YARD = [horse('Zoë', '2026-01-01'), horse('Ash', '2026-05-05'), horse('Marl', null, 'v')];
+const names = (search: string, order: 'name' | 'lastVisit') => yardOrder(YARD, search, order).map((s) => s.horse.name);
+
+describe('the yard list', () => {
+  it('puts what is under way first, then names, or last visits', () => {
+    expect(names('', 'name')).toEqual(['Marl', 'Ash', 'Zoë']);
+    expect(names('', 'lastVisit')).toEqual(['Marl', 'Ash', 'Zoë']);
+  });
+
+  it('finds without accents and in any case', () => {
+    expect(names('ZOE', 'name')).toEqual(['Zoë']);
+    expect(names('pony', 'name')).toHaveLength(3);
+    expect(names('unicorn', 'name')).toEqual([]);
+  });
+});

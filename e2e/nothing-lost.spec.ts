@@ -1,0 +1,92 @@
+import { expect, test } from '@playwright/test';
+import { DEMO_ACCOUNT } from '@fulcra/demo';
+import { Fitter } from './fitter';
+
+test('signed out in the middle of a visit: the take waits, and is sent after signing in at the same place', async ({ page, context }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.addsHorse('Expired');
+  await fitter.startsVisit();
+  await fitter.takes(1, [78, 79, 140, 141]);
+  await fitter.saved();
+  await context.clearCookies();
+  await fitter.entersWidths([79, 78, 141, 140]);
+  await fitter.button('Keep take 2').click();
+  await expect(page.getByText(/1 entries are kept on this device/)).toBeVisible();
+  await page.getByLabel('E-mail').fill(DEMO_ACCOUNT.email);
+  await page.getByLabel('Password').fill(DEMO_ACCOUNT.password);
+  await fitter.button('Sign in').click();
+  await expect(page.getByText('Take 2', { exact: true })).toBeVisible();
+  await fitter.saved();
+  const visitId = /visits\/([^/]+)/.exec(page.url())![1]!;
+  const onServer = (await (await page.request.get(`/api/visits/${visitId}`)).json()) as { takes: unknown[] };
+  expect(onServer.takes).toHaveLength(2);
+});
+
+test('no signal: takes are kept, said to be kept, and sent when it comes back', async ({ page, context }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.addsHorse('No signal');
+  await fitter.startsVisit();
+  await fitter.saved();
+  await context.setOffline(true);
+  await fitter.takesThree();
+  await expect(fitter.button(/kept here, 3 to send/)).toBeVisible();
+  await context.setOffline(false);
+  await fitter.saved();
+});
+
+test('a visit begun without signal is fitted, decided, and arrives whole', async ({ page, context }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.button('Add a horse').first().waitFor();
+  await context.setOffline(true);
+  await fitter.addsHorse('All offline');
+  await fitter.startsVisit();
+  await fitter.takesThree();
+  await fitter.button('See what fits').click();
+  await fitter.button('Keep this width').click();
+  await fitter.button('Keep this decision').click();
+  await expect(fitter.button('Print the template')).toBeVisible();
+  await context.setOffline(false);
+  await fitter.saved();
+  const visitId = /visits\/([^/]+)/.exec(page.url())![1]!;
+  const whole = (await (await page.request.get(`/api/visits/${visitId}`)).json()) as { takes: unknown[]; decision: { verdict: string } };
+  expect(whole.takes).toHaveLength(3);
+  expect(whole.decision.verdict).toBe('even');
+});
+
+test('a second tab sees the take, and every address can be reloaded', async ({ page, context }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.addsHorse('Two tabs');
+  await fitter.startsVisit();
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await expect(second.getByRole('button', { name: 'Keep take 1' })).toBeVisible();
+  await fitter.takesThree();
+  await fitter.saved();
+  await second.bringToFront();
+  await second.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
+  await expect(second.getByText('Take 3', { exact: true })).toBeVisible();
+  const visit = page.url().replace(/\/front$/, '');
+  for (const [path, seen] of [
+    ['', 'See what fits'],
+    ['/front', 'See what fits'],
+    ['/fit', 'Keep this width'],
+    ['/template', 'SVG'],
+  ] as const) {
+    await page.goto(visit + path);
+    await expect(fitter.button(seen).first()).toBeVisible();
+  }
+  await page.goBack();
+  await expect(fitter.button('Keep this width')).toBeVisible();
+});
+
+test('a new horse half typed survives a reload', async ({ page }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives('/horses/new');
+  await page.getByLabel('Name').fill('Half typed');
+  await page.reload();
+  await expect(page.getByLabel('Name')).toHaveValue('Half typed');
+});

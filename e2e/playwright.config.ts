@@ -1,0 +1,27 @@
+import { defineConfig } from '@playwright/test';
+
+const CHROMIUM = '/usr/bin/chromium';
+const ARGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--no-first-run',
+  '--disable-quic',
+];
+
+/** Against a running server whose address is in FULCRA_URL; npm test starts one. */
+export default defineConfig({
+  testDir: '.',
+  timeout: 90_000,
+  expect: { timeout: 15_000 },
+  workers: 2,
+  fullyParallel: true,
+  outputDir: '../test-results',
+  use: { baseURL: process.env.FULCRA_URL, launchOptions: { executablePath: CHROMIUM, args: ARGS }, trace: 'retain-on-failure' },
+  projects: [
+    { name: 'phone', use: { viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, isMobile: true, hasTouch: true } },
+    { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },
+  ],
+});

@@ -18,7 +18,7 @@ export function saddles(db: DataSource): Saddles {
     },
     has: (practiceId, id) => table.existsBy({ id, practiceId }),
     add: async (practiceId, saddle) => {
-      await table.insert({ practiceId, ...saddle } as never);
+      await table.insert({ practiceId, ...saddle });
     },
   };
 }

@@ -39,7 +39,7 @@ export function takes(db: DataSource): Takes {
       if (known !== null) return sameOrRefused(known, practiceId, visitId, take, asTake);
       await roomForOneMore(visitId, take.station);
       const row: TakeRow = { id, practiceId, visitId, handId, ...take, takenAt: new Date(take.takenAt), withdrawn: false };
-      await table.insert(row as never);
+      await table.insert(row);
       return asTake(await find(practiceId, visitId, id));
     },
     withdraw: async (practiceId, visitId, id, withdrawn) => {

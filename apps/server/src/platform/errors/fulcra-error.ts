@@ -23,7 +23,7 @@ export class FulcraError extends Error {
   reply(requestId: string): ErrorReply {
     const { message, remedy } = ERRORS[this.code];
     const fields = this.details.fields?.map((f) => ({ ...f }));
-    const problems = this.details.problems?.map((p) => ({ code: p.code as string, values: { ...p.values } }));
+    const problems = this.details.problems?.map((p) => ({ code: p.code, values: { ...p.values } }));
     return { error: { code: this.code, message, remedy, requestId, ...(fields && { fields }), ...(problems && { problems }) } };
   }
 }

@@ -1,0 +1,64 @@
+import { chromium } from '@playwright/test';
+import { join } from 'node:path';
+import { ROOT } from '../machine/root.mjs';
+
+/** One picture of each main view, from demo data, into docs/screenshots. Needs a running server: FULCRA_URL=http://127.0.0.1:4380 npm run screenshots */
+const address = process.env.FULCRA_URL ?? 'http://127.0.0.1:4380';
+const folder = join(ROOT, 'docs/screenshots');
+const PHONE = { viewport: { width: 390, height: 844 }, deviceScaleFactor: 1, isMobile: true, hasTouch: true };
+const WIDE = { viewport: { width: 1280, height: 800 } };
+const OPEN_VISIT = '019b8b1f-2400-7000-8000-000000000131';
+
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic', '--no-first-run'],
+});
+
+async function session(look) {
+  const context = await browser.newContext(look);
+  const page = await context.newPage();
+  await page.goto(address);
+  const demo = page.getByRole('button', { name: 'Look round with the demo account' });
+  await demo.waitFor();
+  return { page, enter: () => demo.click().then(() => page.getByRole('link').first().waitFor()) };
+}
+
+const take = async (page, name) => {
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+};
+const open = async (page, path, button) => {
+  await page.goto(`${address}${path}`);
+  await page.getByRole('button', { name: button }).first().waitFor();
+};
+
+const phone = await session(PHONE);
+await take(phone.page, 'sign-in-phone');
+await phone.enter();
+await take(phone.page, 'yard-phone');
+await open(phone.page, `/visits/${OPEN_VISIT}`, 'See what fits');
+await take(phone.page, 'visit-phone');
+await open(phone.page, `/visits/${OPEN_VISIT}/front`, 'Points on the grid');
+await take(phone.page, 'front-widths-phone');
+await open(phone.page, `/visits/${OPEN_VISIT}/fit`, 'Keep this width');
+await take(phone.page, 'fit-phone');
+await phone.page.getByRole('button', { name: 'Why' }).click();
+await take(phone.page, 'why-phone');
+await open(phone.page, `/visits/${OPEN_VISIT}/template`, 'SVG');
+await take(phone.page, 'template-phone');
+await phone.page.goto(address);
+await phone.page.getByRole('link', { name: /^Corrie/ }).click();
+await phone.page.getByRole('button', { name: 'Start a visit' }).waitFor();
+await take(phone.page, 'history-phone');
+
+const wide = await session(WIDE);
+await wide.enter();
+await take(wide.page, 'yard-wide');
+await open(wide.page, `/visits/${OPEN_VISIT}/front`, 'Points on the grid');
+await take(wide.page, 'front-wide');
+await open(wide.page, `/visits/${OPEN_VISIT}/fit`, 'Keep this width');
+await take(wide.page, 'fit-wide');
+await wide.page.getByRole('button', { name: 'Try a saddle of the stock' }).click();
+await wide.page.getByText('misses least').first().waitFor();
+await take(wide.page, 'stock-wide');
+await browser.close();

@@ -1,0 +1,111 @@
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { needCommand } from '../machine/debian.mjs';
+import { freePort } from '../machine/free-port.mjs';
+import { needPackages } from '../machine/packages.mjs';
+import { ROOT } from '../machine/root.mjs';
+import { endChild, run, startChild } from '../machine/shell.mjs';
+import { privateMariadb } from '../database/mariadb.mjs';
+import { SERVER_FILE, WEB_DIR, buildServer, buildWebIfStale } from '../start/build.mjs';
+
+const scratch = mkdtempSync(join(tmpdir(), 'fulcra-test-'));
+const total = { passed: 0, failed: 0 };
+const undo = [];
+
+/** Everything that must hold, in the order in which it fails fastest; goes on after a failure and counts them all. */
+async function main() {
+  needPackages();
+  check('format', 'npx', ['prettier', '--check', '.']);
+  check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+  for (const place of ['packages/core', 'packages/contract', 'packages/demo', 'apps/server', 'apps/app', 'e2e', 'tools']) {
+    check(`types of ${place}`, 'npx', ['tsc', '-p', place]);
+  }
+  jest('packages', ROOT);
+  jest('application', join(ROOT, 'apps/app'));
+  needCommand('mariadbd');
+  const database = await privateMariadb(join(scratch, 'mariadb'), { throwAway: true });
+  undo.push(() => database.stop());
+  jest('server', join(ROOT, 'apps/server'), { DATABASE_URL: database.url, NODE_OPTIONS: '--experimental-vm-modules' });
+  needCommand('chromium');
+  await endToEnd(database.url);
+}
+
+function check(name, command, args) {
+  count(
+    name,
+    run(command, args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] }) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 },
+  );
+}
+
+function count(name, { passed, failed }) {
+  total.passed += passed;
+  total.failed += failed;
+  console.log(`# ${name}: ${passed} passed, ${failed} failed`);
+}
+
+/** A suite that could not even start counts as a failure. */
+function jest(name, cwd, env = {}) {
+  const report = join(scratch, `${name}.json`);
+  const code = run('npx', ['jest', '--json', `--outputFile=${report}`, '--silent'], {
+    cwd,
+    env: { ...process.env, ...env },
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
+  const read = readReport(report);
+  const passed = read?.numPassedTests ?? 0;
+  const failed = (read?.numFailedTests ?? 0) + (read?.numRuntimeErrorTestSuites ?? 0);
+  count(name, { passed, failed: failed === 0 && (code !== 0 || passed === 0) ? 1 : failed });
+}
+
+async function endToEnd(databaseUrl) {
+  await buildServer();
+  buildWebIfStale();
+  const port = await freePort();
+  const env = {
+    ...process.env,
+    DATABASE_URL: databaseUrl,
+    PORT: String(port),
+    FULCRA_DEMO: '1',
+    FULCRA_WEB_DIR: WEB_DIR,
+    FULCRA_SIGN_INS_PER_MINUTE: '1000',
+    LOG_LEVEL: 'error',
+  };
+  const server = startChild(process.execPath, [SERVER_FILE], { env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+  undo.push(() => endChild(server));
+  await new Promise((resolve, reject) => {
+    server.once('message', resolve);
+    server.once('exit', () => reject(new Error('the server did not start')));
+  });
+  const report = join(scratch, 'e2e.json');
+  run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts', '--reporter=list,json'], {
+    cwd: ROOT,
+    env: { ...process.env, FULCRA_URL: `http://127.0.0.1:${port}`, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+  });
+  const { stats } = readReport(report) ?? { stats: { expected: 0, unexpected: 1, flaky: 0 } };
+  count('end to end', { passed: stats.expected, failed: stats.unexpected + stats.flaky + (stats.expected === 0 ? 1 : 0) });
+}
+
+function readReport(path) {
+  try {
+    return JSON.parse(readFileSync(path, 'utf8'));
+  } catch {
+    return null;
+  }
+}
+
+async function cleanUp() {
+  for (const step of undo.reverse()) await step();
+  rmSync(scratch, { recursive: true, force: true });
+}
+
+main()
+  .catch((error) => {
+    console.error(error.message);
+    total.failed += 1;
+  })
+  .finally(async () => {
+    await cleanUp();
+    console.log(`${total.passed} passed, ${total.failed} failed`);
+    process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1);
+  });

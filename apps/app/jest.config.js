@@ -1,4 +1,5 @@
-const OPEN = 'tamagui|@tamagui|react-native-svg|(jest-)?react-native|@react-native|expo|@expo|expo-.*|@expo-google-fonts|@react-navigation|uuid|idb-keyval|@tanstack';
+const OPEN =
+  'tamagui|@tamagui|react-native-svg|(jest-)?react-native|@react-native|expo|@expo|expo-.*|@expo-google-fonts|@react-navigation|uuid|idb-keyval|@tanstack';
 
 module.exports = {
   preset: 'jest-expo',

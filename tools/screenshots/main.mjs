@@ -55,6 +55,10 @@ const wide = await session(WIDE);
 await wide.enter();
 await take(wide.page, 'yard-wide');
 await open(wide.page, `/visits/${OPEN_VISIT}/front`, 'Points on the grid');
+await wide.page.getByRole('button', { name: 'Points on the grid' }).click();
+const grid = await wide.page.getByRole('application').boundingBox();
+for (const k of [-4, -3, -2, -1, 0, 1, 2, 3, 4])
+  await wide.page.mouse.click(grid.x + grid.width / 2 + k * 38, grid.y + 70 + Math.abs(k) * 34);
 await take(wide.page, 'front-wide');
 await open(wide.page, `/visits/${OPEN_VISIT}/fit`, 'Keep this width');
 await take(wide.page, 'fit-wide');

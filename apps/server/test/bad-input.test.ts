@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { HORSE, TAKE, demoFitter, startedVisit } from './journeys';
+import { DECISION, HORSE, TAKE, demoFitter, startedVisit } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
 
 let running: Running;
@@ -58,6 +58,11 @@ describe('bad input is refused with the value and the remedy, never a 500', () =
   it.each(['🐴 Zuri', 'سهيل', '馬', "O'Malley; DROP TABLE horse"])('keeps the name %s as it is', async (name) => {
     const reply = await fitter.send('PUT', `/api/horses/${v7()}`, { ...HORSE, name });
     expect([reply.status, reply.body.name]).toEqual([200, name]);
+  });
+
+  it('a front of 300 degrees', async () => {
+    const reply = await fitter.send('PUT', `/api/visits/${visitId}/decision`, { ...DECISION, includedAngleDeg: 300 });
+    expect([reply.status, reply.body.error.fields[0].path]).toEqual([400, 'includedAngleDeg']);
   });
 
   it('ten megabytes', async () => {

@@ -23,7 +23,8 @@ export function ArchDrawing({ widthPx, heightPx, section, laid, narrower, wider 
   const outline = archOutline(laid.arch, laid.crownZMm);
   const lowest = Math.min(...outline.map((p) => p.zMm)) - 50;
   const near = section.points.filter((p) => p.zMm > lowest);
-  const scale = paperScale(widthPx, heightPx, reachOf([...outline, ...near], 12));
+  const reach = reachOf([...outline, ...near], 12);
+  const scale = paperScale(widthPx, heightPx, { ...reach, aboveMm: reach.aboveMm + PEG_ROOM_MM });
   return (
     <Svg width={widthPx} height={heightPx} role="img" aria-label={spoken(laid)} style={{ backgroundColor: palette.sheet }}>
       <MillimetreGrid scale={scale} palette={palette} />
@@ -45,6 +46,8 @@ export function ArchDrawing({ widthPx, heightPx, section, laid, narrower, wider 
 }
 
 const STROKE_PX = 8;
+/** Above the crown, for its number. */
+const PEG_ROOM_MM = 24;
 
 /** The leather lies outside the measured line: the same arch, larger all round. */
 const besideInside = (laid: LaidArch, byMm: number) =>

@@ -40,9 +40,9 @@ export function SectionLines({ section, scale, palette, weight = 'consensus' }: 
   );
 }
 
-/** The words for both sides, low in their corners. */
+/** The words for both sides, in the upper corners where no back reaches. */
 export function SideNames({ scale, palette }: { readonly scale: PaperScale; readonly palette: Palette }) {
-  const y = scale.heightPx - 10;
+  const y = 22;
   return (
     <G>
       <SvgText x={12} y={y} fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.near}>

@@ -49,9 +49,9 @@ export function PointsEditor({ widthPx, heightPx, points, draft, onChange }: Poi
             strokeWidth={2.5}
           />
         ))}
-        <SvgText x={12} y={22} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
+        <SvgText x={12} y={heightPx - 12} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
           {at
-            ? `${Math.abs(Math.round(at.yMm))} mm ${at.yMm < 0 ? 'near' : 'off'}, ${Math.round(at.zMm)} mm high`
+            ? `${Math.abs(Math.round(at.yMm))} mm ${at.yMm < 0 ? 'near' : 'off'}, ${Math.round(Math.abs(at.zMm))} mm ${at.zMm > 0 ? 'up' : 'down'}`
             : `${points.length} points`}
         </SvgText>
         <SideNames scale={scale} palette={palette} />

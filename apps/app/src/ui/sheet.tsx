@@ -1,5 +1,5 @@
 import { type ReactNode, useEffect } from 'react';
-import { Modal, Pressable } from 'react-native';
+import { Modal, Pressable, View } from 'react-native';
 import { ScrollView, XStack, YStack } from 'tamagui';
 import { Button } from './button';
 import { Heading } from './text';
@@ -21,7 +21,8 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
   }, [open, onClose]);
   return (
     <Modal visible={open} transparent animationType="none" onRequestClose={onClose}>
-      <Pressable onPress={onClose} aria-label="Close" style={{ flex: 1, backgroundColor: 'rgba(20,20,16,0.45)' }} tabIndex={-1} />
+      <View style={{ position: 'absolute', top: 0, bottom: 0, left: 0, right: 0, backgroundColor: 'rgba(20,20,16,0.45)' }} />
+      <Pressable onPress={onClose} aria-hidden style={{ flex: 1 }} tabIndex={-1} />
       <YStack
         role="dialog"
         aria-label={title}
@@ -37,7 +38,7 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
           <Heading flex={1}>{title}</Heading>
           <Button kind="quiet" label="Close" onPress={onClose} />
         </XStack>
-        <ScrollView>
+        <ScrollView tabIndex={0} role="region" aria-label={`${title}: content`}>
           <YStack paddingHorizontal="$l" paddingBottom="$xl" gap="$m">
             {children}
           </YStack>

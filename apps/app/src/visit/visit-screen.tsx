@@ -1,6 +1,6 @@
 import { schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { TakesDrawing } from '../drawings/takes-drawing';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
@@ -165,13 +165,22 @@ function Facts({ loaded: { page, front, change } }: { readonly loaded: LoadedVis
 
 const PAUSE_MS = 600;
 
-/** Saved as it is typed, after a short pause. */
+/** Saved as it is typed, after a short pause, and at once when the screen is left. */
 function VisitNote({ value, onSave }: { readonly value: string; readonly onSave: (note: string) => void }) {
   const [text, setText] = useState(value);
+  const latest = useRef({ text, value, onSave });
+  latest.current = { text, value, onSave };
   useEffect(() => {
-    if (text === value) return;
-    const timer = setTimeout(() => onSave(text), PAUSE_MS);
+    if (text === latest.current.value) return;
+    const timer = setTimeout(() => latest.current.onSave(text), PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [text]); // eslint-disable-line react-hooks/exhaustive-deps -- only typing starts the clock
+  }, [text]);
+  useEffect(
+    () => () => {
+      const { text: typed, value: saved, onSave: save } = latest.current;
+      if (typed !== saved) save(typed);
+    },
+    [],
+  );
   return <Field label="Note" lines={3} value={text} onChange={setText} />;
 }

@@ -14,6 +14,7 @@ export const POINT_LIMITS = {
 
 const SAME_POINT_MM = 0.01;
 const SPACING_MM = 4;
+const FOLD_MM = 15;
 
 export interface PointsReading {
   readonly section: Section;
@@ -39,6 +40,8 @@ export function sectionFromPoints(raw: readonly PointYZ[]): Outcome<PointsReadin
   const section = centred(curve);
   const shallow = SIDES.flatMap((side) => shallowProblem(section, side));
   if (shallow.length > 0) return refused(...shallow);
+  const folds = SIDES.flatMap((side) => foldProblem(section, side));
+  if (folds.length > 0) return refused(...folds);
   const highest = curve.reduce((best, p) => (p.zMm > best.zMm ? p : best));
   return done({ section, duplicates: raw.length - ordered.length, highestOffSpineMm: highest.yMm });
 }
@@ -73,6 +76,16 @@ function shallowProblem(section: Section, side: 'near' | 'off'): Problem[] {
   return depthMm < POINT_LIMITS.leastSideDepthMm
     ? [problem('SECTION_ONE_SIDED', { side, reachMm: depthMm, leastMm: POINT_LIMITS.leastSideDepthMm })]
     : [];
+}
+
+/** A side goes down and outward; a hand's shake may lift it a little, a crossing line lifts it more. */
+function foldProblem(section: Section, side: 'near' | 'off'): Problem[] {
+  let lowest = 0;
+  for (const p of sideOutward(section, side)) {
+    lowest = Math.min(lowest, p.zMm);
+    if (p.zMm - lowest > FOLD_MM && lowest < -FOLD_MM) return [problem('SECTION_FOLDS', { side, depthMm: -lowest })];
+  }
+  return [];
 }
 
 function withoutDuplicates(points: readonly PointYZ[]): PointYZ[] {

@@ -1,8 +1,9 @@
 import { type Section } from '../back/section';
 import { risingRoot } from '../geometry';
-import { type Outcome, done, problem, refused } from '../problems';
+import { type Outcome, type Problem, done, problem, refused } from '../problems';
 import { type FrontArch, archHalfOutline } from '../saddle/front-arch';
-import { type BodySide, bodySide, nearestSegment, signedDistanceTo, signedGap, walkToNearest } from './body-side';
+import { type BodySide, bodySide, nearestSegment, isBeyondEnd, signedDistanceTo, signedGap, walkToNearest } from './body-side';
+import { SIDES } from '../units';
 import { type Padding, bearingPart, coverMm } from './padding';
 
 /** Room between panel (with pad) and horse along one point's bearing part, mm; nothing is below zero. */
@@ -63,11 +64,17 @@ export function layArch(body: PreparedSection, arch: FrontArch, padding: Padding
   const cover = coverMm(padding);
   const crownZMm = settledHeight(body, samples, cover);
   if (crownZMm === null) return refused(problem('ARCH_DOES_NOT_SETTLE', { angleDeg: arch.includedAngleDeg }));
+  const short = SIDES.find((side) => isBeyondEnd(body[side], samples.py.at(-1)!, samples.pz.at(-1)! + crownZMm));
+  if (short !== undefined) return refused(tooShallow(body[short], samples.pz.at(-1)! + crownZMm));
   const near = sideGaps(body.near, samples, cover, crownZMm);
   const off = sideGaps(body.off, samples, cover, crownZMm);
   const restsOn = Math.min(...near.profileMm, ...off.profileMm) <= TOUCHING_MM ? 'points' : 'crown';
   return done({ arch, padding, crownZMm, near, off, restsOn });
 }
+
+/** Even thought on, the tracing ends well above the tip of the point. */
+const tooShallow = (side: BodySide, tipZMm: number): Problem =>
+  problem('SECTION_TOO_SHALLOW', { depthMm: -side.z[side.lastMeasured]!, neededMm: -tipZMm });
 
 interface ArchSamples {
   /** Along the bearing part of the point, from top to tip. */

@@ -58,6 +58,15 @@ export function nearestSegment(body: BodySide, py: number, pz: number): number {
   return bestSegment;
 }
 
+/** True where even the thought-on line ends above the place asked for. */
+export function isBeyondEnd(body: BodySide, py: number, pz: number): boolean {
+  const last = body.y.length - 2;
+  if (nearestSegment(body, py, pz) !== last) return false;
+  const dy = body.y[last + 1]! - body.y[last]!;
+  const dz = body.z[last + 1]! - body.z[last]!;
+  return (py - body.y[last]!) * dy + (pz - body.z[last]!) * dz > dy * dy + dz * dz;
+}
+
 /** Segments looked past before a walk along the side gives up; bumps narrower than this are stepped over. */
 const LOOK_PAST = 4;
 

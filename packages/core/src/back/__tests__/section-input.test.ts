@@ -26,6 +26,7 @@ describe('a section from points', () => {
     ['metres', wedgePoints.map((p) => point(p.yMm / 1000, p.zMm / 1000)), 'SECTION_TOO_SMALL'],
     ['tenths', wedgePoints.map((p) => point(p.yMm * 10, p.zMm * 10)), 'SECTION_TOO_LARGE'],
     ['one side', wedgePoints.slice(4).concat(point(20, -10)), 'SECTION_ONE_SIDED'],
+    ['a side that turns up again', [...wedgePoints, point(230, -120), point(260, -60)], 'SECTION_FOLDS'],
     ['all one point', Array.from({ length: 9 }, () => point(5, 5)), 'SECTION_TOO_SMALL'],
     ['a hundred thousand', Array.from({ length: 100_000 }, (_, i) => point(i, 0)), 'SECTION_TOO_MANY_POINTS'],
   ])('refuses %s with the value named', (_, points, code) => {

@@ -68,7 +68,12 @@ describe('an arch laid on a section', () => {
   });
 
   it('says so where the tracing ends above the tip and was thought on', () => {
-    expect(lay(wedge(45, 80)).near.thoughtOn).toBe(true);
+    expect(lay(wedge(45, 100)).near.thoughtOn).toBe(true);
     expect(lay(wedge(45, 220)).near.thoughtOn).toBe(false);
+  });
+
+  it('refuses a tracing that ends far above the tip, naming how deep it must go', () => {
+    const laid = layArch(prepareSection(wedge(45, 62)), round(70), PADDING);
+    expect(!laid.ok && laid.problems[0]).toMatchObject({ code: 'SECTION_TOO_SHALLOW', values: { depthMm: expect.closeTo(60, 0) } });
   });
 });

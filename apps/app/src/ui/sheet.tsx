@@ -24,6 +24,8 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
       <View style={{ position: 'absolute', top: 0, bottom: 0, left: 0, right: 0, backgroundColor: 'rgba(20,20,16,0.45)' }} />
       <Pressable onPress={onClose} aria-hidden style={{ flex: 1 }} tabIndex={-1} />
       <YStack
+        position="relative"
+        zIndex={1}
         role="dialog"
         aria-label={title}
         backgroundColor="$paper"

@@ -2,6 +2,7 @@ import { type FrontFit, schoolById } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
+import { fingersWords } from '../words/measure-words';
 import { CRITERION_WORDS, NEED_WORDS } from '../words/school-words';
 import { SHAPE_WORDS, flipWords, reasonWords, remedyWords } from '../words/verdict-words';
 import { type TriedFront } from './fit-setup';
@@ -26,9 +27,9 @@ export function WhySheet({ open, onClose, tried, answer, isRecommended }: WhyShe
         ))}
         <Small>
           Gaps beyond {tried.padding.panelDepthMm} mm panel and {tried.padding.padMm} mm pad, normal to the horse. Near: top{' '}
-          {laid.near.topMm.toFixed(1)}, point {laid.near.tipMm.toFixed(1)} mm. Off: top {laid.off.topMm.toFixed(1)}, point{' '}
-          {laid.off.tipMm.toFixed(1)} mm. Beside the withers: near {laid.near.besideWithersMm.toFixed(0)}, off{' '}
-          {laid.off.besideWithersMm.toFixed(0)} mm.
+          {gapWords(laid.near.topMm)}, point {gapWords(laid.near.tipMm)}. Off: top {gapWords(laid.off.topMm)}, point{' '}
+          {gapWords(laid.off.tipMm)}. Beside the withers: near {gapWords(laid.near.besideWithersMm)}, off{' '}
+          {gapWords(laid.off.besideWithersMm)}.
         </Small>
       </Part>
       {verdict.remedies.length > 0 ? (
@@ -86,6 +87,8 @@ export function WhySheet({ open, onClose, tried, answer, isRecommended }: WhyShe
     </Sheet>
   );
 }
+
+const gapWords = (mm: number): string => `${Math.max(0, mm).toFixed(1)} mm (${fingersWords(Math.max(0, mm))})`;
 
 function Part({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
   return (

@@ -54,7 +54,8 @@ async function serve(database, metro) {
     process.exit(code);
   };
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void stop(0));
-  server.once('message', () => {
+  server.on('message', (message) => {
+    if (!message.listening) return;
     console.log(`  ${'migrate, seed, listen'.padEnd(34)} ${((Date.now() - began) / 1000).toFixed(1).padStart(6)} s`);
     console.log(`\nFulcra is at http://127.0.0.1:${port}  (Ctrl+C stops it)`);
   });
@@ -66,12 +67,26 @@ const serverArguments = () =>
 async function startMetro() {
   const port = await freePort(8081);
   const env = { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', BROWSER: 'none' };
-  const child = startChild('npx', ['expo', 'start', '--web', '--port', String(port)], {
+  const child = startChild(process.execPath, [join(ROOT, 'node_modules/expo/bin/cli'), 'start', '--web', '--port', String(port)], {
     cwd: join(ROOT, 'apps/app'),
     env,
     stdio: ['ignore', 'inherit', 'inherit'],
   });
-  return { child, url: `http://127.0.0.1:${port}` };
+  const url = `http://localhost:${port}`;
+  await step('development pages', () => untilItAnswers(url));
+  return { child, url };
+}
+
+async function untilItAnswers(url) {
+  for (let tries = 0; tries < 240; tries++) {
+    const answered = await fetch(`${url}/status`).then(
+      () => true,
+      () => false,
+    );
+    if (answered) return;
+    await new Promise((resolve) => setTimeout(resolve, 500));
+  }
+  throw new Error(`The development pages did not start at ${url}.`);
 }
 
 main().catch((error) => {

@@ -1,4 +1,4 @@
-import { createInterface } from 'node:readline/promises';
+import { createInterface } from 'node:readline';
 import { v7 } from 'uuid';
 import { hashPassword } from './platform/auth/passwords';
 import { configFrom } from './platform/config';
@@ -9,14 +9,21 @@ const LEAST_PASSWORD = 10;
 
 /** Asks for a new practice and its first fitter. */
 async function main(): Promise<void> {
-  const ask = createInterface({ input: process.stdin, output: process.stdout });
+  const input = createInterface({ input: process.stdin });
+  const lines = input[Symbol.asyncIterator]();
+  const ask = async (question: string): Promise<string> => {
+    process.stdout.write(question);
+    const line = await lines.next();
+    if (line.done) throw new Error('The input ended before everything was answered; nothing was added.');
+    return line.value.trim();
+  };
   const db = await openDatabase(configFrom(process.env).databaseUrl);
   try {
     await migrate(db);
-    const practiceName = await ask.question('Name of the practice: ');
-    const personName = await ask.question('Name of the fitter: ');
-    const email = (await ask.question('E-mail to sign in with: ')).trim().toLowerCase();
-    const password = await ask.question(`Password, at least ${LEAST_PASSWORD} characters: `);
+    const practiceName = await ask('Name of the practice: ');
+    const personName = await ask('Name of the fitter: ');
+    const email = (await ask('E-mail to sign in with: ')).toLowerCase();
+    const password = await ask(`Password, at least ${LEAST_PASSWORD} characters: `);
     if (password.length < LEAST_PASSWORD)
       throw new Error(`That password has ${password.length} characters; give at least ${LEAST_PASSWORD}.`);
     await practices(db).addAccount({
@@ -29,7 +36,7 @@ async function main(): Promise<void> {
     });
     console.log(`${personName} can now sign in as ${email}.`);
   } finally {
-    ask.close();
+    input.close();
     await db.destroy();
   }
 }

@@ -40,7 +40,7 @@ const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>) => strin
 const REMEDIES: { readonly [C in Remedy['code']]: (r: OfCode<Remedy, C>) => string } = {
   narrower: (r) => `Try ${sizes(r.widths)} narrower (${r.byDeg.toFixed(1)}°).`,
   wider: (r) => `Try ${sizes(r.widths)} wider (${r.byDeg.toFixed(1)}°).`,
-  liftFront: (r) => `Or lift the front ${mmWords(Math.max(1, r.byMm))}.`,
+  liftFront: (r) => `Lift the front ${mmWords(Math.max(1, r.byMm))}.`,
   liftSide: (r) => `Lift the ${r.side} front ${mmWords(r.byMm)}.`,
   takeAtStation: (r) => `For this school take the section ${mmWords(r.stationMm)} behind the scapula.`,
   traceDeeper: (r) => `Trace the ${r.side} side further down.`,
@@ -54,7 +54,16 @@ export const headlineWords = (verdict: FrontVerdict): string => HEADLINES[verdic
 /** One sentence of reason and what to do, under the headline. */
 export function verdictSentence(verdict: FrontVerdict): string {
   const main = verdict.reasons.find((r) => r.code === mainReason(verdict.code)) ?? verdict.reasons[0]!;
-  return [reasonWords(main), ...verdict.remedies.slice(0, 2).map(remedyWords)].join(' ');
+  return [reasonWords(main), ...choices(verdict.remedies.slice(0, 2))].join(' ');
+}
+
+/** The second way out is an "or". */
+function choices([first, second]: readonly Remedy[]): string[] {
+  if (first === undefined) return [];
+  if (second === undefined) return [remedyWords(first)];
+  const either = ['narrower', 'wider'].includes(first.code) && second.code === 'liftFront';
+  const words = remedyWords(second);
+  return [remedyWords(first), either ? `Or ${words.charAt(0).toLowerCase()}${words.slice(1)}` : words];
 }
 
 function mainReason(code: FrontVerdictCode): Reason['code'] {

@@ -39,6 +39,10 @@ describe('words', () => {
     expect(verdictSentence(verdict)).toMatch(sentence);
   });
 
+  it('offers the lift as the other way out of a wide front', () => {
+    expect(verdictSentence(verdictAt(99))).toMatch(/Try \w+ sizes? narrower \([\d.]+°\)\. Or lift the front \d+ mm\.$/);
+  });
+
   it('everything a verdict holds has words, with numbers in them and nothing undefined', () => {
     for (const deg of [70, 80, 85, 89, 93, 99, 110]) {
       const verdict = verdictAt(deg);

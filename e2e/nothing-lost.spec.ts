@@ -90,3 +90,22 @@ test('a new horse half typed survives a reload', async ({ page }) => {
   await page.reload();
   await expect(page.getByLabel('Name')).toHaveValue('Half typed');
 });
+
+test('a take the server refuses is shown with its reason, and sent again or let go', async ({ page }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.addsHorse('Refused');
+  await fitter.startsVisit();
+  await fitter.saved();
+  const error = { code: 'TAKES_FULL', message: 'This station already has five takes.', remedy: 'Withdraw one first.', requestId: 'r' };
+  await page.route('**/takes/*', (route) => route.fulfill({ status: 409, json: { error } }));
+  await fitter.entersWidths([78, 79, 140, 141]);
+  await fitter.button('Keep take 1').click();
+  await fitter.button('Saving: 1 refused').click();
+  await expect(page.getByText(/This station already has five takes. Withdraw one first./)).toBeVisible();
+  await page.unroute('**/takes/*');
+  await fitter.button('Try again').click();
+  await fitter.button('Close').last().click();
+  await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
+  await fitter.saved();
+});

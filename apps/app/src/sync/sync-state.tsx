@@ -1,3 +1,4 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState, useSyncExternalStore } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Body, Small, Strong } from '../ui/text';
@@ -5,7 +6,8 @@ import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
 import { MARK, type Tone } from '../ui/banner';
 import { writeName } from '../words/write-words';
-import { flushState } from './flush';
+import { useSession } from '../session/session-context';
+import { flushSoon, flushState } from './flush';
 import { type Waiting, outbox } from './outbox';
 
 /** Small and honest: kept here, on its way, sent, or refused with the way out. */
@@ -49,6 +51,12 @@ function explanation(waiting: number, state: string): string {
 }
 
 function RefusedEntry({ entry }: { readonly entry: Waiting }) {
+  const { session } = useSession();
+  const queries = useQueryClient();
+  const again = async () => {
+    await outbox.mark(entry.id, undefined);
+    flushSoon(session.practice.id, queries);
+  };
   return (
     <YStack gap="$xs" borderTopWidth={1} borderColor="$rule" paddingTop="$m">
       <Strong>{writeName(entry.write)}</Strong>
@@ -56,7 +64,7 @@ function RefusedEntry({ entry }: { readonly entry: Waiting }) {
         {entry.refused?.message} {entry.refused?.remedy}
       </Body>
       <XStack gap="$s" flexWrap="wrap">
-        <Button label="Try again" onPress={() => void outbox.mark(entry.id, undefined)} />
+        <Button label="Try again" onPress={() => void again()} />
         <Button kind="quiet" label="Let it go" onPress={() => void outbox.drop(entry.id)} />
       </XStack>
     </YStack>

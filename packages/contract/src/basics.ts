@@ -20,6 +20,5 @@ export const daySchema = z.iso.date();
 /** Moment in UTC. */
 export const momentSchema = z.iso.datetime();
 
-/** mm or degrees that are really numbers; bounds are the widest that any horse or saddle reaches. */
-export const lengthMmSchema = z.number().min(-2000).max(3000);
+/** mm or degrees that are really numbers; the core judges whether a horse can have them. */
 export const finite = z.number();

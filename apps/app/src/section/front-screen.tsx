@@ -1,4 +1,4 @@
-import { MOST_TAKES } from '@fulcra/core';
+import { MOST_TAKES, type Section } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
@@ -35,9 +35,9 @@ export function FrontScreen({ visitId }: { readonly visitId: string }) {
 }
 
 function FrontEntry({ visitId, loaded: { page, front } }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
-  const [draft, setDraft, forget] = useDraft<DraftTake>(`front-${visitId}`, EMPTY_DRAFT);
+  const [draft, setDraft] = useDraft<DraftTake>(`front-${visitId}`, EMPTY_DRAFT);
   const [asked, setAsked] = useState(false);
-  const { saveTake, withdraw, undo } = useTakeWrites({ visitId, loaded: { page, front }, draft, setDraft, forget });
+  const { saveTake, withdraw, undo } = useTakeWrites({ visitId, loaded: { page, front }, draft, setDraft });
   const outcome = isEmpty(draft) ? null : draftSection(draft);
   const problems = outcome !== null && !outcome.ok && (asked || (isWhole(draft) && draft.way === 'widths')) ? outcome.problems : [];
   const full = front.takes.length >= MOST_TAKES;
@@ -71,7 +71,7 @@ function FrontEntry({ visitId, loaded: { page, front } }: { readonly visitId: st
       <Columns>
         <YStack gap="$s">
           <Choice label="Way of measuring" value={draft.way} options={WAYS} onChange={(way) => setDraft({ ...draft, way })} />
-          <Drawing draft={draft} setDraft={setDraft} front={front} />
+          <Drawing draft={draft} live={outcome?.ok ? outcome.value : null} setDraft={setDraft} front={front} />
         </YStack>
         <YStack gap="$m">
           {draft.way === 'widths' ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
@@ -94,15 +94,15 @@ function FrontEntry({ visitId, loaded: { page, front } }: { readonly visitId: st
 
 interface DrawingProps {
   readonly draft: DraftTake;
+  /** The draft as a section, once it reads as one. */
+  readonly live: Section | null;
   readonly setDraft: (draft: DraftTake) => void;
   readonly front: LoadedVisit['front'];
 }
 
-function Drawing({ draft, setDraft, front }: DrawingProps) {
+function Drawing({ draft, live, setDraft, front }: DrawingProps) {
   const [width, onLayout] = useMeasuredWidth();
   const wide = useWide();
-  const outcome = isEmpty(draft) ? null : draftSection(draft);
-  const live = outcome?.ok ? outcome.value : null;
   return (
     <YStack onLayout={onLayout}>
       {width === 0 ? null : draft.way === 'points' ? (
@@ -125,7 +125,6 @@ interface TakeWrites {
   readonly loaded: Pick<LoadedVisit, 'page' | 'front'>;
   readonly draft: DraftTake;
   readonly setDraft: (draft: DraftTake) => void;
-  readonly forget: () => void;
 }
 
 function useTakeWrites({ visitId, loaded: { page, front }, draft, setDraft }: TakeWrites) {

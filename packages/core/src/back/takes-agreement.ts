@@ -1,5 +1,5 @@
 import { alignRigidly } from '../geometry';
-import { GAUGE_DEPTHS_MM, measureSection, widthAcrossMm } from './section-measures';
+import { GAUGE_DEPTHS_MM, type SectionMeasures, measureSection, widthAcrossMm } from './section-measures';
 import { type Take } from './take';
 
 /** When two takes of one station say the same (defaults; source: what practitioners accept by hand, in mm). */
@@ -49,24 +49,26 @@ export function takesAgreement(takes: readonly Take[]): Agreement {
   return { state: 'agree', accepted: accepted.map((t) => t.id), odd, pairs, technicalErrorMm: technicalErrorMm(accepted) };
 }
 
+interface MeasuredTake {
+  readonly take: Take;
+  readonly measures: SectionMeasures;
+}
+
+/** Each take is measured once, then held against every other. */
 function allPairs(takes: readonly Take[]): PairDifference[] {
-  const sorted = [...takes].sort((a, b) => (a.id < b.id ? -1 : 1));
+  const sorted = [...takes].sort((a, b) => (a.id < b.id ? -1 : 1)).map((take) => ({ take, measures: measureSection(take.section) }));
   return sorted.flatMap((a, i) => sorted.slice(i + 1).map((b) => difference(a, b)));
 }
 
-function difference(a: Take, b: Take): PairDifference {
-  const laid = alignRigidly(b.section.points, a.section.points, AGREEMENT_LIMITS.turnDeg);
-  const widthMm = Math.max(0, ...GAUGE_DEPTHS_MM.map((d) => widthGap(a, b, d)));
-  const angleDeg = Math.abs((measureSection(a.section).includedAngleDeg ?? 0) - (measureSection(b.section).includedAngleDeg ?? 0));
+function difference(a: MeasuredTake, b: MeasuredTake): PairDifference {
+  const laid = alignRigidly(b.take.section.points, a.take.section.points, AGREEMENT_LIMITS.turnDeg);
+  const widthMm = Math.max(0, ...a.measures.widthsMm.map((width, i) => widthGap(width, b.measures.widthsMm[i] ?? null)));
+  const angleDeg = Math.abs((a.measures.includedAngleDeg ?? 0) - (b.measures.includedAngleDeg ?? 0));
   const agrees = laid.rmsMm <= AGREEMENT_LIMITS.rmsMm && widthMm <= AGREEMENT_LIMITS.widthMm && angleDeg <= AGREEMENT_LIMITS.angleDeg;
-  return { a: a.id, b: b.id, rmsMm: laid.rmsMm, greatestMm: laid.greatestMm, widthMm, angleDeg, turnDeg: laid.turnDeg, agrees };
+  return { a: a.take.id, b: b.take.id, rmsMm: laid.rmsMm, greatestMm: laid.greatestMm, widthMm, angleDeg, turnDeg: laid.turnDeg, agrees };
 }
 
-function widthGap(a: Take, b: Take, depthMm: number): number {
-  const wa = widthAcrossMm(a.section, depthMm);
-  const wb = widthAcrossMm(b.section, depthMm);
-  return wa === null || wb === null ? 0 : Math.abs(wa - wb);
-}
+const widthGap = (a: number | null, b: number | null): number => (a === null || b === null ? 0 : Math.abs(a - b));
 
 const isPair = (p: PairDifference, x: string, y: string): boolean => (p.a === x && p.b === y) || (p.a === y && p.b === x);
 

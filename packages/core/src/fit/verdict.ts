@@ -1,6 +1,6 @@
 import { type FrontArch } from '../saddle/front-arch';
 import { type School } from '../schools/school';
-import { type NearOff, SIDES, radFromDeg } from '../units';
+import { type NearOff, SIDES, otherSide, radFromDeg } from '../units';
 import { type LaidArch, type SideGaps } from './arch-on-section';
 import { type Padding, bearingPart } from './padding';
 
@@ -153,7 +153,7 @@ interface Judged {
 function remediesFor(laid: LaidArch, school: School, judged: Judged): Remedy[] {
   const tighter = tighterSide(laid, school);
   const short = school.withers.leastMm - laid.crownZMm;
-  const other: NearOff | null = tighter === null ? null : tighter.side === 'near' ? 'off' : 'near';
+  const other: NearOff | null = tighter === null ? null : otherSide(tighter.side);
   return [
     ...widthRemedy(laid, judged),
     ...(judged.code === 'wide' || short > 0 ? [{ code: 'liftFront' as const, byMm: liftMm(laid, judged, short) }] : []),

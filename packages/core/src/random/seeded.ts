@@ -21,5 +21,3 @@ export function normal(random: Random): number {
   const u = Math.max(random(), 1e-12);
   return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * random());
 }
-
-export const pickIndex = (random: Random, count: number): number => Math.min(count - 1, Math.floor(random() * count));

@@ -5,4 +5,3 @@
 export type NearOff = 'near' | 'off';
 export const SIDES: readonly NearOff[] = ['near', 'off'];
 export const otherSide = (side: NearOff): NearOff => (side === 'near' ? 'off' : 'near');
-export const signOfSide = (side: NearOff): -1 | 1 => (side === 'near' ? -1 : 1);

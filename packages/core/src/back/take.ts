@@ -1,36 +1,72 @@
 import { type PointYZ } from '../geometry';
-import { type Outcome, done } from '../problems';
+import { type Outcome, done, refused, problem } from '../problems';
+import { type BendsReading, pointsFromBends } from './bends';
+import { type DropAt, type Lengthwise, type PointXZ, lengthwiseFromDrops, lengthwiseFromPoints } from './lengthwise';
 import { type Section } from './section';
 import { sectionFromPoints } from './section-from-points';
 import { type WidthAtDepth, sectionFromWidths } from './section-from-widths';
 
-/** What a hand wrote down, never altered; everything else is derived from it. */
+type BendsTake = { readonly kind: 'bends' } & BendsReading;
+/** What a hand or a device wrote down across the back, never altered; everything else is derived from it. */
 export type TakeReading =
-  { readonly kind: 'points'; readonly points: readonly PointYZ[] } | { readonly kind: 'widths'; readonly widths: readonly WidthAtDepth[] };
+  | { readonly kind: 'points'; readonly points: readonly PointYZ[] }
+  | { readonly kind: 'widths'; readonly widths: readonly WidthAtDepth[] }
+  | BendsTake;
+/** What was written down along the spine. */
+export type LineReading =
+  { readonly kind: 'line'; readonly line: readonly PointXZ[] } | { readonly kind: 'drops'; readonly drops: readonly DropAt[] } | BendsTake;
+export type AnyReading = TakeReading | LineReading;
 
 export interface Take {
   readonly id: string;
   readonly section: Section;
 }
+export interface LineTake {
+  readonly id: string;
+  readonly line: Lengthwise;
+}
 
 /** Most takes one station keeps; more than this is a horse that won't stand still. */
 export const MOST_TAKES = 5;
 
-/** Reads either kind of take into a section. */
-export function sectionFromReading(reading: TakeReading): Outcome<Section> {
+/** Reads any take across the back into a section. */
+export function sectionFromReading(reading: AnyReading): Outcome<Section> {
   if (reading.kind === 'widths') return sectionFromWidths(reading.widths);
-  const outcome = sectionFromPoints(reading.points);
+  if (reading.kind === 'line' || reading.kind === 'drops') return refused(problem('TAKE_OTHER_DIRECTION', { kind: reading.kind }));
+  const points = reading.kind === 'bends' ? pointsFromBends(reading) : done([...reading.points]);
+  if (!points.ok) return points;
+  const outcome = sectionFromPoints(points.value);
   return outcome.ok ? done(outcome.value.section) : outcome;
 }
 
+/** Reads any take along the spine into a line. */
+export function lineFromReading(reading: AnyReading): Outcome<Lengthwise> {
+  if (reading.kind === 'line') return lengthwiseFromPoints(reading.line);
+  if (reading.kind === 'drops') return lengthwiseFromDrops(reading.drops);
+  if (reading.kind !== 'bends') return refused(problem('TAKE_OTHER_DIRECTION', { kind: reading.kind }));
+  const points = pointsFromBends(reading);
+  return points.ok ? lengthwiseFromPoints(points.value.map((p) => ({ xMm: p.yMm, zMm: p.zMm }))) : points;
+}
+
+interface Readable<T> {
+  readonly takes: readonly T[];
+  readonly unreadable: readonly { readonly id: string; readonly outcome: Outcome<unknown> }[];
+}
+type Readings = readonly { readonly id: string; readonly reading: AnyReading }[];
+
 /** For lists that must hold only readable takes: the readable ones, and the problems of the rest. */
-export function readTakes(readings: readonly { id: string; reading: TakeReading }[]): {
-  readonly takes: readonly Take[];
-  readonly unreadable: readonly { id: string; outcome: Outcome<Section> }[];
-} {
+export function readTakes(readings: Readings): Readable<Take> {
   const outcomes = readings.map(({ id, reading }) => ({ id, outcome: sectionFromReading(reading) }));
   return {
     takes: outcomes.flatMap(({ id, outcome }) => (outcome.ok ? [{ id, section: outcome.value }] : [])),
+    unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
+  };
+}
+
+export function readLineTakes(readings: Readings): Readable<LineTake> {
+  const outcomes = readings.map(({ id, reading }) => ({ id, outcome: lineFromReading(reading) }));
+  return {
+    takes: outcomes.flatMap(({ id, outcome }) => (outcome.ok ? [{ id, line: outcome.value }] : [])),
     unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
   };
 }

@@ -31,22 +31,31 @@ export interface Agreement {
   readonly technicalErrorMm: number | null;
 }
 
+/** Takes of a section that say the same. The answer doesn't depend on the order of the takes. */
+export const takesAgreement = (takes: readonly Take[]): Agreement =>
+  agreementOf(
+    takes.map((t) => t.id),
+    () => allPairs(takes),
+    (ids) => technicalErrorMm(takes.filter((t) => ids.includes(t.id))),
+  );
+
 /**
- * Which takes say the same: the largest group in which every pair agrees (closest group on a tie).
+ * Which of some takes say the same: the largest group in which every pair agrees (closest group on a tie).
  * Two takes that differ can't say which is wrong, so neither is accepted.
- * The answer doesn't depend on the order of the takes.
  */
-export function takesAgreement(takes: readonly Take[]): Agreement {
-  if (takes.length === 0) return { state: 'none', accepted: [], odd: [], pairs: [], technicalErrorMm: null };
-  if (takes.length === 1) {
-    return { state: 'single', accepted: [takes[0]!.id], odd: [], pairs: [], technicalErrorMm: null };
-  }
-  const pairs = allPairs(takes);
-  const group = largestAgreeingGroup(takes, pairs);
-  if (group.length < 2) return { state: 'differ', accepted: [], odd: [], pairs, technicalErrorMm: technicalErrorMm(takes) };
-  const accepted = takes.filter((t) => group.includes(t.id));
-  const odd = takes.filter((t) => !group.includes(t.id)).map((t) => ({ id: t.id, differsBy: mostTelling(t.id, group, pairs) }));
-  return { state: 'agree', accepted: accepted.map((t) => t.id), odd, pairs, technicalErrorMm: technicalErrorMm(accepted) };
+export function agreementOf(
+  ids: readonly string[],
+  allDifferences: () => readonly PairDifference[],
+  errorMm: (ids: readonly string[]) => number | null,
+): Agreement {
+  if (ids.length === 0) return { state: 'none', accepted: [], odd: [], pairs: [], technicalErrorMm: null };
+  if (ids.length === 1) return { state: 'single', accepted: ids, odd: [], pairs: [], technicalErrorMm: null };
+  const pairs = allDifferences();
+  const group = largestAgreeingGroup(ids, pairs);
+  if (group.length < 2) return { state: 'differ', accepted: [], odd: [], pairs, technicalErrorMm: errorMm(ids) };
+  const accepted = ids.filter((id) => group.includes(id));
+  const odd = ids.filter((id) => !group.includes(id)).map((id) => ({ id, differsBy: mostTelling(id, group, pairs) }));
+  return { state: 'agree', accepted, odd, pairs, technicalErrorMm: errorMm(accepted) };
 }
 
 interface MeasuredTake {
@@ -73,8 +82,8 @@ const widthGap = (a: number | null, b: number | null): number => (a === null || 
 const isPair = (p: PairDifference, x: string, y: string): boolean => (p.a === x && p.b === y) || (p.a === y && p.b === x);
 
 /** At most five takes, so all groups can be looked at. */
-function largestAgreeingGroup(takes: readonly Take[], pairs: readonly PairDifference[]): readonly string[] {
-  const ids = takes.map((t) => t.id).sort();
+function largestAgreeingGroup(given: readonly string[], pairs: readonly PairDifference[]): readonly string[] {
+  const ids = [...given].sort();
   let best: readonly string[] = [];
   let bestRms = Infinity;
   for (let mask = 1; mask < 1 << ids.length; mask++) {

@@ -1,5 +1,5 @@
 import { degFromRad, radFromDeg } from '../units';
-import { type Polyline, nearestOn, resampled } from './polyline';
+import { type Polyline, nearestAround, nearestOn, resampled } from './polyline';
 import { type PointYZ, distanceMm, point } from './point';
 
 export interface Alignment {
@@ -27,7 +27,7 @@ export function applyMove(p: PointYZ, move: Move): PointYZ {
 const SAMPLES = 61;
 const MOST_ROUNDS = 20;
 /** A round that moves less than this (rad or mm) is the last. */
-const STILL = 1e-7;
+const STILL = 1e-5;
 /** Holds back what the shape doesn't decide, e.g. the turn of a circle; relative to the normal matrix. */
 const DAMPING = 1e-9;
 
@@ -60,9 +60,11 @@ interface Pair {
 }
 
 function closestPairs(samples: readonly PointYZ[], fixed: Polyline, move: Move): Pair[] {
+  let expected: number | null = null;
   return samples.flatMap((sample) => {
     const from = applyMove(sample, move);
-    const near = nearestOn(fixed, from);
+    const near = expected === null ? nearestOn(fixed, from) : nearestAround(fixed, from, expected);
+    expected = near.segment;
     if (offTheEnd(near.segment, near.along, fixed.length)) return [];
     const a = fixed[near.segment]!;
     const b = fixed[near.segment + 1]!;

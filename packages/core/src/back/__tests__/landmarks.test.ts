@@ -1,0 +1,99 @@
+import fc from 'fast-check';
+import { type LandmarkId, type LandmarkReading, landmarkProblems } from '../landmarks';
+import { resolveLandmarks, settleLastRib } from '../landmarks-resolved';
+
+const at = (landmark: LandmarkId, atMm: number, more: Partial<LandmarkReading> = {}): LandmarkReading => ({
+  landmark,
+  side: null,
+  way: null,
+  station: null,
+  pose: null,
+  ...more,
+  atMm,
+});
+const usual = [
+  at('scapulaRest', 0, { side: 'near' }),
+  at('scapulaRest', 8, { side: 'off' }),
+  at('scapulaForward', 42, { side: 'near' }),
+  at('scapulaForward', 44, { side: 'off' }),
+  at('lowPoint', 214),
+  at('lastRib', 404, { way: 'alongTheRib' }),
+  at('lastRib', 396, { way: 'flankHair' }),
+];
+
+describe('landmarks', () => {
+  it('are told from the mean of both resting scapula edges, with the travel of each side', () => {
+    const resolved = resolveLandmarks(usual);
+    expect(resolved.originOnTapeMm).toBe(4);
+    expect(resolved.scapula.near).toEqual({ restMm: -4, forwardMm: 38, travelMm: 42 });
+    expect(resolved.scapula.off.travelMm).toBe(36);
+    expect(resolved.lastRib).toMatchObject({ state: 'agree', atMm: 396 });
+    expect(resolved.places.lowPoint).toBe(210);
+    expect(resolved.doubts).toEqual([]);
+  });
+
+  it('the latest reading of each counts', () => {
+    expect(resolveLandmarks([...usual, at('lowPoint', 224)]).places.lowPoint).toBe(220);
+  });
+
+  it.each([
+    [
+      'last rib ahead of the scapula',
+      at('lastRib', 105, { way: 'fromTheLoin' }),
+      [at('scapulaRest', 110, { side: 'near' })],
+      'LANDMARK_ORDER',
+    ],
+    ['withers’ base ahead of their top', at('witherBase', -50), [at('witherTop', -20)], 'LANDMARK_ORDER'],
+    ['scapula that swings to the head', at('scapulaForward', -10, { side: 'near' }), usual, 'SCAPULA_TRAVEL_BACKWARD'],
+    [
+      'muscle inside the spine',
+      at('muscleEdge', 50, { station: 'low', pose: 'relaxed' }),
+      [at('spineEdge', 60, { station: 'low', pose: 'relaxed' })],
+      'MUSCLE_INSIDE_SPINE',
+    ],
+    ['centimetres for millimetres', at('lastRib', 40, { way: 'alongTheRib' }), [], 'LANDMARK_OUT_OF_RANGE'],
+    ['no number', at('lowPoint', Number.NaN), [], 'LANDMARK_OUT_OF_RANGE'],
+  ])('refuses a %s', (_, reading, others, code) => {
+    expect(landmarkProblems(reading, others).map((p) => p.code)).toContain(code);
+  });
+
+  it('a corrected reading is not held against the one it replaces', () => {
+    expect(
+      landmarkProblems(at('scapulaRest', 0, { side: 'near' }), [
+        at('scapulaRest', 60, { side: 'near' }),
+        at('scapulaForward', 40, { side: 'near' }),
+      ]),
+    ).toEqual([]);
+  });
+
+  it('asks about what is seldom seen', () => {
+    const doubts = resolveLandmarks([
+      ...usual,
+      at('scapulaForward', 2, { side: 'near' }),
+      at('lastRib', 640, { way: 'alongTheRib' }),
+    ]).doubts;
+    expect(doubts.map((d) => d.code)).toEqual(['TRAVEL_UNLIKELY', 'LAST_RIB_WAYS_DIFFER']);
+  });
+
+  it.each([
+    [[], 'none', null],
+    [[400], 'oneWay', 400],
+    [[400, 412], 'agree', 406],
+    [[400, 430], 'askThird', null],
+    [[400, 430, 424], 'settled', 427],
+    [[360, 400, 440], 'differ', null],
+  ])('last rib by ways at %j: %s', (ats, state, atMm) => {
+    const ways = ['alongTheRib', 'flankHair', 'fromTheLoin'] as const;
+    expect(settleLastRib(ats.map((mm, i) => ({ way: ways[i]!, atMm: mm })))).toMatchObject({ state, atMm });
+  });
+
+  it('the order of the ways never matters', () => {
+    const ways = ['alongTheRib', 'flankHair', 'fromTheLoin'] as const;
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 300, max: 500 }), { minLength: 3, maxLength: 3 }), (ats) => {
+        const byWay = ats.map((atMm, i) => ({ way: ways[i]!, atMm }));
+        expect(settleLastRib([...byWay].reverse()).atMm).toEqual(settleLastRib(byWay).atMm);
+      }),
+    );
+  });
+});

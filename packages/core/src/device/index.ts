@@ -1,0 +1,3 @@
+export * from './curve-lines';
+export * from './curve-feed';
+export * from './bends-of-line';

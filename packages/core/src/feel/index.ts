@@ -1,0 +1,3 @@
+export * from './places';
+export * from './next-pass';
+export * from './sore-hold';

@@ -1,0 +1,2 @@
+export * from './complaints';
+export * from './dated-facts';

@@ -10,7 +10,7 @@ import {
   seededRandom,
   takesAgreement,
 } from '@fulcra/core';
-import { DEMO_ANIMALS, DEMO_SADDLES, demoSection, demoTakes } from '@fulcra/demo';
+import { DEMO_ANIMALS, DEMO_SADDLES, demoSection, frontTakes } from '@fulcra/demo';
 import { readTakes } from '@fulcra/core';
 import { plainEvenAngle } from './plain-search';
 
@@ -29,7 +29,7 @@ function median(work: () => unknown): number {
 
 const school = schoolById('static-close');
 const animal = DEMO_ANIMALS[2]!;
-const taken = demoTakes(animal, '2026-11-01', 9000);
+const taken = frontTakes(animal, '2026-11-01', 9000);
 const section = demoSection(taken);
 const body = prepareSection(section);
 const padding = paddingOfSchool(school);

@@ -1,4 +1,5 @@
 import cookie from '@fastify/cookie';
+import websocket from '@fastify/websocket';
 import helmet from '@fastify/helmet';
 import rateLimit from '@fastify/rate-limit';
 import Fastify, { type FastifyInstance, LogController } from 'fastify';
@@ -12,11 +13,18 @@ import { type Config } from './platform/config';
 import { errorsPlugin } from './platform/errors/plugin';
 import { describeApi } from './platform/openapi';
 import { servePages } from './platform/pages';
+import { photos } from './photos/photo.repository';
+import { photoRoutes } from './photos/photo.routes';
 import { practices } from './practice/practice.repository';
+import { riders } from './riders/rider.repository';
+import { riderRoutes } from './riders/rider.routes';
 import { saddles } from './saddles/saddle.repository';
 import { saddleRoutes } from './saddles/saddle.routes';
 import { sessions } from './session/session.repository';
 import { sessionRoutes } from './session/session.routes';
+import { curveStandIn } from './stand-in/curve.routes';
+import { facts } from './visits/fact.repository';
+import { factRoutes } from './visits/fact.routes';
 import { takes } from './visits/take.repository';
 import { visits } from './visits/visit.repository';
 import { visitRoutes } from './visits/visit.routes';
@@ -57,12 +65,16 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(helmet, { contentSecurityPolicy: config.webProxy === null ? CONTENT_SECURITY : false, hsts: config.secureCookies });
   await app.register(cookie);
   await app.register(rateLimit, { global: false });
+  await app.register(websocket, { options: { maxPayload: 1024 } });
   await describeApi(app);
   const stores = {
     horses: horses(db),
     visits: visits(db),
     takes: takes(db),
     saddles: saddles(db),
+    facts: facts(db),
+    photos: photos(db),
+    riders: riders(db),
     sessions: sessions(db),
     practices: practices(db),
   };
@@ -71,7 +83,11 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(sessionRoutes, { ...stores, config });
   await app.register(horseRoutes, stores);
   await app.register(visitRoutes, stores);
+  await app.register(factRoutes, stores);
+  await app.register(photoRoutes, stores);
+  await app.register(riderRoutes, stores);
   await app.register(saddleRoutes, stores);
+  if (config.demo) await app.register(curveStandIn);
   await servePages(app, config);
   return app;
 }

@@ -2,7 +2,7 @@ import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { type Running, type Visitor } from './running-server';
 
-export const HORSE = { name: 'Sorrel', kind: 'test pony', bornYear: 2018, heightMm: 1400, note: '' };
+export const HORSE = { name: 'Sorrel', kind: 'test pony', bornYear: 2018, heightMm: 1400, note: '', sex: 'mare', riderIds: [] };
 export const TAKE = {
   station: 'front',
   takenAtMm: 50,
@@ -22,6 +22,7 @@ export const visitOf = (horseId: string) => ({
   stationMm: 50,
   status: 'open',
   note: '',
+  result: null,
 });
 export const DECISION = {
   decidedAt: '2026-11-20T10:00:00.000Z',

@@ -1,13 +1,28 @@
+import { v7 } from 'uuid';
 import { DECISION, TAKE, demoFitter, startedVisit, visitOf, HORSE } from './journeys';
 import { type Running, type Visitor, otherPractice, startServer } from './running-server';
 
 let running: Running;
 let stranger: Visitor;
+const [factId, riderId, photoId] = [v7(), v7(), v7()];
+const RIDER = { name: 'Ash Penhale', heightMm: null, weightKg: null, note: '' };
+const PHOTO = {
+  view: 'behind',
+  note: '',
+  takenAt: '2026-11-20T09:00:00.000Z',
+  mediaType: 'image/jpeg',
+  bytes: 100,
+  sha256: 'a'.repeat(64),
+};
 let ids: Awaited<ReturnType<typeof startedVisit>>;
 
 beforeAll(async () => {
   running = await startServer();
-  ids = await startedVisit(await demoFitter(running));
+  const owner = await demoFitter(running);
+  ids = await startedVisit(owner);
+  await owner.send('PUT', `/api/riders/${riderId}`, RIDER);
+  await owner.send('PUT', `/api/visits/${ids.visitId}/photos/${photoId}`, PHOTO);
+  await owner.send('PUT', `/api/visits/${ids.visitId}/facts/${factId}`, BODIES['PUT /api/visits/{visitId}/facts/{factId}']);
   const account = await otherPractice(running.db);
   stranger = running.visitor();
   await stranger.signIn(account.email, account.password);
@@ -16,27 +31,42 @@ afterAll(() => running.stop());
 
 /** Open to all, or about the asker alone. Everything not named here must take ids and refuse a stranger's. */
 const WITHOUT_OWNED_IDS = ['/api/health', '/api/ready', '/api/welcome', '/api/session'];
-const LISTS = ['/api/horses', '/api/saddles'];
+const LISTS = ['/api/horses', '/api/saddles', '/api/riders'];
+/** A body that isn't JSON: walked in its own test. */
+const NOT_JSON = ['/api/visits/{visitId}/photos/{photoId}/content'];
 const BODIES: Record<string, unknown> = {
   'PUT /api/horses/{horseId}': HORSE,
   'PUT /api/visits/{visitId}': null,
   'PUT /api/visits/{visitId}/takes/{takeId}': TAKE,
   'PUT /api/visits/{visitId}/takes/{takeId}/withdrawn': { withdrawn: true },
   'PUT /api/visits/{visitId}/decision': DECISION,
+  'PUT /api/visits/{visitId}/facts/{factId}': { madeAt: '2026-11-20T09:00:00.000Z', body: { kind: 'cautionsShown' } },
+  'PUT /api/visits/{visitId}/facts/{factId}/withdrawn': { withdrawn: true },
+  'PUT /api/riders/{riderId}': RIDER,
+  'PUT /api/visits/{visitId}/photos/{photoId}': PHOTO,
 };
 
 describe('another practice', () => {
   it('is refused on every route that takes an id', async () => {
-    const walked = running.routes.filter((r) => !WITHOUT_OWNED_IDS.includes(r.url) && !LISTS.includes(r.url));
+    const walked = running.routes.filter((r) => !WITHOUT_OWNED_IDS.includes(r.url) && !LISTS.includes(r.url) && !NOT_JSON.includes(r.url));
     expect(walked.length).toBeGreaterThanOrEqual(7);
     for (const { method, url } of walked) {
       const key = `${method} ${url}`;
-      const path = url.replace('{horseId}', ids.horseId).replace('{visitId}', ids.visitId).replace('{takeId}', ids.takeId);
+      const owned: Record<string, string> = { ...ids, factId, riderId, photoId };
+      const path = url.replace(/\{(\w+)\}/g, (_, name: string) => owned[name] ?? `{${name}}`);
       expect(path).not.toContain('{');
       const body = method === 'GET' ? undefined : (BODIES[key] ?? visitOf(ids.horseId));
       const reply = await stranger.send(method, path, body);
       expect([key, reply.status, reply.body.error.code]).toEqual([key, 404, 'NOT_FOUND']);
     }
+  });
+
+  it('can neither see nor fill another’s photo', async () => {
+    const url = `/api/visits/${ids.visitId}/photos/${photoId}/content`;
+    expect((await stranger.send('GET', url)).body.error.code).toBe('NOT_FOUND');
+    const headers = { 'content-type': 'application/octet-stream', cookie: stranger.cookie, 'x-fulcra-csrf': stranger.csrf };
+    const reply = await fetch(`${running.base}${url}?from=0`, { method: 'PUT', headers, body: new Uint8Array([0xff, 0xd8, 0xff]) });
+    expect(reply.status).toBe(404);
   });
 
   it('sees none of it in any list', async () => {

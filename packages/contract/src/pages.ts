@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { daySchema, idSchema } from './basics';
 import { decisionSchema } from './decisions';
+import { earlierFactSchema, factSchema } from './facts';
 import { horseSchema } from './horses';
+import { photoSchema } from './photos';
 import { pointSchema, takeSchema } from './sections';
 import { visitSchema } from './visits';
 
@@ -27,6 +29,16 @@ export const visitPageSchema = z.object({
   visit: visitSchema,
   horse: horseSchema,
   takes: z.array(takeSchema),
+  facts: z.array(factSchema),
+  photos: z.array(photoSchema),
+  /** What earlier visits said of this horse, oldest first. */
+  earlier: z.array(earlierFactSchema),
   decision: decisionSchema.nullable(),
 });
 export type VisitPage = z.infer<typeof visitPageSchema>;
+
+/** All tracings of a horse, visit by visit, oldest first: what change over time is read from. */
+export const horseTracingsSchema = z.array(
+  z.object({ visitId: idSchema, startedOn: daySchema, stationMm: z.number(), takes: z.array(takeSchema), facts: z.array(factSchema) }),
+);
+export type HorseTracings = z.infer<typeof horseTracingsSchema>;

@@ -1,3 +1,4 @@
+import { BEND_LIMITS, STATIONS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite, idSchema, momentSchema, nameSchema } from './basics';
 
@@ -10,15 +11,24 @@ export const takeReadingSchema = z.discriminatedUnion('kind', [
     kind: z.literal('widths'),
     widths: z.array(z.object({ depthMm: finite, nearMm: finite, offMm: finite })).max(20),
   }),
+  z.object({
+    kind: z.literal('bends'),
+    pitchMm: finite,
+    bendsDeg: z.array(finite).max(BEND_LIMITS.mostJoints),
+    centreJoint: z.number().int(),
+    tiltDeg: finite,
+  }),
+  z.object({ kind: z.literal('line'), line: z.array(z.object({ xMm: finite, zMm: finite })).max(2000) }),
+  z.object({ kind: z.literal('drops'), drops: z.array(z.object({ xMm: finite, dropMm: finite })).max(60) }),
 ]);
 
-/** Stations of the back. Only the front is measured so far. */
-export const stationSchema = z.enum(['front']);
+/** Sections across the back, and lines along it. */
+export const stationSchema = z.enum(STATIONS);
 
 export const takeWriteSchema = z.object({
   station: stationSchema,
-  /** Distance behind the resting scapula's rear edge. */
-  takenAtMm: z.number().min(0).max(200),
+  /** Distance behind the resting scapula's rear edge; of a line, where its zero lies. */
+  takenAtMm: z.number().min(-200).max(900),
   takenAt: momentSchema,
   reading: takeReadingSchema,
 });

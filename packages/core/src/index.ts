@@ -2,6 +2,7 @@ export * from './units';
 export * from './geometry';
 export * from './random';
 export * from './problems';
+export * from './records';
 export * from './back';
 export * from './feel';
 export * from './shape';

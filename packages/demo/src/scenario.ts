@@ -1,4 +1,4 @@
-import { type DecisionWrite, type HorseWrite, type Saddle, type TakeWrite, type VisitWrite } from '@fulcra/contract';
+import { type DecisionWrite, type HorseFields, type Rider, type Saddle, type VisitFields } from '@fulcra/contract';
 import {
   CORE_VERSION,
   type Section,
@@ -10,12 +10,13 @@ import {
   prepareSection,
   readTakes,
   schoolById,
-  seededRandom,
   takesAgreement,
 } from '@fulcra/core';
-import { DEMO_ANIMALS, type DemoAnimal } from './animals';
-import { STEADY_HAND, takeOf } from './front-section-generator';
+import { DEMO_ANIMALS } from './animals';
+import { FRONT_AT_MM } from './back-generator';
 import { demoId } from './ids';
+import { type DemoFact, type DemoTake, frontTakes, wholeBackFacts, wholeBackTakes } from './measured-visit';
+import { DEMO_RIDERS } from './riders';
 import { DEMO_SADDLES } from './saddles';
 
 /** Only ever offered where the server was started in demo mode. */
@@ -30,40 +31,59 @@ export const DEMO_ACCOUNT = {
 
 interface DemoVisit {
   readonly id: string;
-  readonly visit: VisitWrite;
-  readonly takes: readonly { readonly id: string; readonly take: TakeWrite }[];
+  readonly visit: VisitFields;
+  readonly takes: readonly DemoTake[];
+  readonly facts: readonly DemoFact[];
   readonly decision: DecisionWrite | null;
 }
 
 export interface DemoScenario {
   readonly account: typeof DEMO_ACCOUNT;
-  readonly horses: readonly { readonly id: string; readonly horse: HorseWrite }[];
+  readonly riders: readonly Rider[];
+  readonly horses: readonly { readonly id: string; readonly horse: HorseFields }[];
   readonly saddles: readonly Saddle[];
   readonly visits: readonly DemoVisit[];
 }
 
 interface PastVisit {
+  readonly number: number;
   readonly animal: number;
   readonly on: string;
   readonly saddle: number | null;
   readonly open: boolean;
+  /** kg that day where the whole back was measured; null where only the front was. */
+  readonly weightKg: number | null;
+  /** How much weaker the off side was that day than it is now, degrees. */
+  readonly weaker: number;
 }
 
-/** A few past visits, one under way; Marl has none so that a newcomer can begin there. */
+const past = (number: number, animal: number, on: string, saddle: number | null, more: Partial<PastVisit> = {}): PastVisit => ({
+  number,
+  animal,
+  on,
+  saddle,
+  open: false,
+  weightKg: null,
+  weaker: 0,
+  ...more,
+});
+
+/** A few past visits, one under way; Marl has none so that a newcomer can begin there. Corrie came back after his winter off. */
 const PAST: readonly PastVisit[] = [
-  { animal: 1, on: '2026-04-14', saddle: 1, open: false },
-  { animal: 2, on: '2026-05-20', saddle: 0, open: false },
-  { animal: 4, on: '2026-06-02', saddle: 2, open: false },
-  { animal: 5, on: '2026-09-11', saddle: 4, open: false },
-  { animal: 7, on: '2026-09-18', saddle: 5, open: false },
-  { animal: 6, on: '2026-10-05', saddle: null, open: true },
+  past(0, 1, '2026-04-14', 1, { weightKg: 512 }),
+  past(1, 2, '2026-05-20', 0, { weightKg: 540 }),
+  past(2, 4, '2026-06-02', 2, { weightKg: 441 }),
+  past(3, 5, '2026-09-11', 4),
+  past(6, 7, '2026-03-12', null, { weightKg: 478, weaker: 4 }),
+  past(7, 7, '2026-06-19', null, { weightKg: 492, weaker: 2 }),
+  past(4, 7, '2026-09-18', 5, { weightKg: 505 }),
+  past(5, 6, '2026-10-05', null, { open: true }),
 ];
-const TAKES_EACH = 3;
-const STATION_MM = 50;
 
 export function demoScenario(): DemoScenario {
   return {
     account: DEMO_ACCOUNT,
+    riders: DEMO_RIDERS,
     horses: DEMO_ANIMALS.map(({ number, horse }) => ({ id: horseId(number), horse })),
     saddles: DEMO_SADDLES,
     visits: PAST.map(pastVisit),
@@ -72,51 +92,43 @@ export function demoScenario(): DemoScenario {
 
 const horseId = (number: number): string => demoId(200 + number);
 
-function pastVisit(past: PastVisit, index: number): DemoVisit {
-  const animal = DEMO_ANIMALS.find((a) => a.number === past.animal)!;
-  const taken = demoTakes(animal, past.on, 1000 + index * 10);
-  const saddle = past.saddle === null ? null : DEMO_SADDLES[past.saddle]!;
+function pastVisit({ number, animal: which, on, saddle: saddleIndex, open, weightKg, weaker }: PastVisit): DemoVisit {
+  const animal = DEMO_ANIMALS.find((a) => a.number === which)!;
+  const build = { ...animal.back, weakOffDeg: animal.back.weakOffDeg + weaker };
+  const firstId = 1000 + number * 40;
+  const takes = weightKg === null ? frontTakes(animal, on, firstId) : wholeBackTakes(animal, build, on, firstId);
+  const saddle = saddleIndex === null ? null : DEMO_SADDLES[saddleIndex]!;
   return {
-    id: demoId(300 + index),
+    id: demoId(300 + number),
     visit: {
       horseId: horseId(animal.number),
-      startedOn: past.on,
+      startedOn: on,
       schoolId: 'static-close',
-      stationMm: STATION_MM,
-      status: past.open ? 'open' : 'done',
+      stationMm: FRONT_AT_MM,
+      status: open ? 'open' : 'done',
       note: '',
+      result: saddle === null ? null : 'goodToRide',
     },
-    takes: taken,
-    decision: saddle === null ? null : decisionFor(taken, saddle, past.on),
+    takes,
+    facts: weightKg === null ? [] : wholeBackFacts(build, on, weightKg, 5000 + number * 60),
+    decision: saddle === null ? null : decisionFor(takes, saddle, on),
   };
 }
 
-export function demoTakes(animal: DemoAnimal, on: string, firstId: number) {
-  const random = seededRandom(animal.number * 7919);
-  return Array.from({ length: TAKES_EACH }, (_, i) => ({
-    id: demoId(firstId + i),
-    take: {
-      station: 'front' as const,
-      takenAtMm: STATION_MM,
-      takenAt: `${on}T09:${String(10 + i).padStart(2, '0')}:00.000Z`,
-      reading: { kind: 'points' as const, points: takeOf(animal.truth, STEADY_HAND, random) },
-    },
-  }));
-}
-
-/** The consensus of an animal's demo takes. */
-export function demoSection(taken: ReturnType<typeof demoTakes>): Section {
-  const { takes } = readTakes(taken.map(({ id, take }) => ({ id, reading: take.reading })));
+/** The consensus of an animal's demo takes of its front. */
+export function demoSection(taken: readonly DemoTake[]): Section {
+  const front = taken.filter(({ take }) => take.station === 'front');
+  const { takes } = readTakes(front.map(({ id, take }) => ({ id, reading: take.reading })));
   const section = consensusSection(takes, takesAgreement(takes));
   if (section === null) throw new Error('demo takes do not agree');
   return section;
 }
 
 /** Computed by the same engine as any other visit, never typed in. */
-function decisionFor(taken: ReturnType<typeof demoTakes>, saddle: Saddle, on: string): DecisionWrite {
+function decisionFor(taken: readonly DemoTake[], saddle: Saddle, on: string): DecisionWrite {
   const section = demoSection(taken);
   const school = schoolById('static-close');
-  const best = bestSetting(judgeSettings(prepareSection(section), saddle.front, school, STATION_MM));
+  const best = bestSetting(judgeSettings(prepareSection(section), saddle.front, school, FRONT_AT_MM));
   if (best === null) throw new Error(`${saddle.name} lies on nothing`);
   const arch = archOfSetting(saddle.front, best.setting);
   return {
@@ -133,7 +145,7 @@ function decisionFor(taken: ReturnType<typeof demoTakes>, saddle: Saddle, on: st
     schoolId: school.id,
     schoolVersion: school.version,
     coreVersion: CORE_VERSION,
-    takenAtMm: STATION_MM,
+    takenAtMm: FRONT_AT_MM,
     section: section.points.map((p) => ({ yMm: p.yMm, zMm: p.zMm })),
   };
 }

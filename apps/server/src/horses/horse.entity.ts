@@ -1,6 +1,6 @@
 import { EntitySchema } from 'typeorm';
 import { type Horse } from '@fulcra/contract';
-import { idColumn, keyColumn, text } from '../platform/db/id-column';
+import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
 
 export interface HorseRow extends Horse {
   practiceId: string;
@@ -15,5 +15,7 @@ export const HorseEntity = new EntitySchema<HorseRow>({
     bornYear: { type: 'int', nullable: true, name: 'born_year' },
     heightMm: { type: 'double', nullable: true, name: 'height_mm' },
     note: { type: 'text' },
+    sex: text(20),
+    riderIds: json('rider_ids'),
   },
 });

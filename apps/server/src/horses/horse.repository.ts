@@ -1,5 +1,6 @@
 import { type DataSource } from 'typeorm';
-import { type Horse, type HorseWrite } from '@fulcra/contract';
+import { type Horse, type HorseWrite, horseFieldsSchema } from '@fulcra/contract';
+import { mergedOrClash } from '../platform/db/merged';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { HorseEntity, type HorseRow } from './horse.entity';
 
@@ -22,10 +23,11 @@ export function horses(db: DataSource): Horses {
   return {
     list: async (practiceId) => (await table.find({ where: { practiceId }, order: { name: 'ASC' } })).map(asHorse),
     get,
-    put: async (practiceId, id, horse) => {
-      const owner = await table.findOneBy({ id });
-      if (owner !== null && owner.practiceId !== practiceId) throw new FulcraError('NOT_FOUND');
-      await table.upsert({ id, practiceId, ...horse }, ['id']);
+    put: async (practiceId, id, write) => {
+      const known = await table.findOneBy({ id });
+      if (known !== null && known.practiceId !== practiceId) throw new FulcraError('NOT_FOUND');
+      const fields = known === null ? horseFieldsSchema.parse(write) : mergedOrClash(write, horseFieldsSchema.parse(known));
+      await table.upsert({ id, practiceId, ...fields }, ['id']);
       return get(practiceId, id);
     },
   };

@@ -8,6 +8,7 @@ import { TakeEntity, type TakeRow } from './visit.entity';
 
 /** Takes are facts: they are added and withdrawn, never altered. */
 export interface Takes {
+  /** In the order in which the server heard of them. */
   ofVisit(practiceId: string, visitId: string): Promise<TakeRecord[]>;
   add(practiceId: string, handId: string, visitId: string, id: string, take: TakeWrite): Promise<TakeRecord>;
   withdraw(practiceId: string, visitId: string, id: string, withdrawn: boolean): Promise<TakeRecord>;
@@ -17,7 +18,7 @@ export function takes(db: DataSource): Takes {
   const table = db.getRepository(TakeEntity);
   const asTake = async (row: TakeRow): Promise<TakeRecord> => {
     const hand = await db.getRepository(PersonEntity).findOneByOrFail({ id: row.handId });
-    const { practiceId: _, handId: __, takenAt, withdrawn, ...rest } = row;
+    const { practiceId: _, handId: __, seq: ___, takenAt, withdrawn, ...rest } = row;
     return { ...rest, takenAt: takenAt.toISOString(), withdrawn: Boolean(withdrawn), hand: hand.name };
   };
   const find = async (practiceId: string, visitId: string, id: string): Promise<TakeRow> => {
@@ -31,7 +32,7 @@ export function takes(db: DataSource): Takes {
   };
   return {
     ofVisit: async (practiceId, visitId) => {
-      const rows = await table.find({ where: { practiceId, visitId }, order: { takenAt: 'ASC', id: 'ASC' } });
+      const rows = await table.find({ where: { practiceId, visitId }, order: { seq: 'ASC' } });
       return Promise.all(rows.map(asTake));
     },
     add: async (practiceId, handId, visitId, id, take) => {

@@ -1,8 +1,8 @@
 import { EntitySchema } from 'typeorm';
-import { type DecisionWrite, type TakeWrite, type VisitWrite } from '@fulcra/contract';
+import { type DecisionWrite, type TakeWrite, type VisitFields } from '@fulcra/contract';
 import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
 
-export interface VisitRow extends VisitWrite {
+export interface VisitRow extends VisitFields {
   id: string;
   practiceId: string;
   fitterId: string;
@@ -19,11 +19,14 @@ export const VisitEntity = new EntitySchema<VisitRow>({
     stationMm: { type: 'double', name: 'station_mm' },
     status: text(10),
     note: { type: 'text' },
+    result: { ...text(20), nullable: true },
   },
 });
 
 export interface TakeRow {
   id: string;
+  /** The order in which the server heard of it: a device's clock may be wrong by a year. */
+  seq?: string;
   practiceId: string;
   visitId: string;
   handId: string;
@@ -37,6 +40,7 @@ export const TakeEntity = new EntitySchema<TakeRow>({
   name: 'section_take',
   columns: {
     id: keyColumn,
+    seq: { type: 'bigint', generated: 'increment' },
     practiceId: { ...idColumn, name: 'practice_id' },
     visitId: { ...idColumn, name: 'visit_id' },
     handId: { ...idColumn, name: 'hand_id' },

@@ -10,12 +10,15 @@ import {
   visitWriteSchema,
   withdrawalSchema,
 } from '@fulcra/contract';
-import { sectionFromReading } from '@fulcra/core';
+import { isLine, lineFromReading, sectionFromReading } from '@fulcra/core';
 import { z } from 'zod';
 import { type Horses } from '../horses/horse.repository';
 import { signedIn } from '../platform/auth/plugin';
 import { FulcraError } from '../platform/errors/fulcra-error';
+import { type Photos } from '../photos/photo.repository';
 import { type Saddles } from '../saddles/saddle.repository';
+import { type Facts } from './fact.repository';
+import { refuseWhileHeld } from './refuse-while-held';
 import { type Takes } from './take.repository';
 import { type Visits } from './visit.repository';
 
@@ -23,13 +26,15 @@ interface Needs {
   readonly horses: Horses;
   readonly visits: Visits;
   readonly takes: Takes;
+  readonly facts: Facts;
+  readonly photos: Photos;
   readonly saddles: Saddles;
 }
 
 const visitParams = z.object({ visitId: idSchema });
 const takeParams = visitParams.extend({ takeId: idSchema });
 
-export const visitRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, visits, takes, saddles }) => {
+export const visitRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, visits, takes, facts, photos, saddles }) => {
   app.get('/api/visits/:visitId', { schema: { params: visitParams, response: { 200: visitPageSchema } } }, async (request) => {
     const { practiceId } = signedIn(request);
     const visit = await visits.get(practiceId, request.params.visitId);
@@ -37,6 +42,9 @@ export const visitRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
       visit,
       horse: await horses.get(practiceId, visit.horseId),
       takes: await takes.ofVisit(practiceId, visit.id),
+      facts: await facts.ofVisits(practiceId, [visit.id]),
+      photos: await photos.ofVisit(practiceId, visit.id),
+      earlier: await facts.earlier(practiceId, visit.horseId, visit.id, visit.startedOn),
       decision: await visits.decision(practiceId, visit.id),
     };
   });
@@ -47,6 +55,7 @@ export const visitRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
     async (request) => {
       const { practiceId, personId } = signedIn(request);
       await horses.get(practiceId, request.body.horseId);
+      if (request.body.result === 'goodToRide') await refuseWhileHeld(facts, practiceId, request.params.visitId);
       return visits.put(practiceId, personId, request.params.visitId, request.body);
     },
   );
@@ -58,7 +67,8 @@ export const visitRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
       const { practiceId, personId } = signedIn(request);
       const { visitId, takeId } = request.params;
       await visits.get(practiceId, visitId);
-      const read = sectionFromReading(request.body.reading);
+      const { station, reading } = request.body;
+      const read = isLine(station) ? lineFromReading(reading) : sectionFromReading(reading);
       if (!read.ok) throw new FulcraError('SECTION_REFUSED', { problems: read.problems });
       return takes.add(practiceId, personId, visitId, takeId, request.body);
     },

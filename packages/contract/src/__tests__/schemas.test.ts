@@ -37,7 +37,7 @@ describe('the contract', () => {
   });
 
   it('a horse may be known by its name alone', () => {
-    const horse = { name: 'Marl', kind: '', bornYear: null, heightMm: null, note: '' };
+    const horse = { name: 'Marl', kind: '', bornYear: null, heightMm: null, note: '', sex: 'unknown', riderIds: [] };
     expect(fits(horseWriteSchema, horse)).toBe(true);
     for (const wrong of [{ heightMm: 17 }, { heightMm: '1700' }, { bornYear: 2017.5 }, { name: undefined }]) {
       expect(fits(horseWriteSchema, { ...horse, ...wrong })).toBe(false);
@@ -45,7 +45,7 @@ describe('the contract', () => {
   });
 
   it('a visit has a day, not a moment', () => {
-    const visit = { horseId: V7, startedOn: '2026-11-23', schoolId: 'western', stationMm: 50, status: 'open', note: '' };
+    const visit = { horseId: V7, startedOn: '2026-11-23', schoolId: 'western', stationMm: 50, status: 'open', note: '', result: null };
     expect(fits(visitWriteSchema, visit)).toBe(true);
     for (const wrong of [
       { startedOn: '2026-13-01' },

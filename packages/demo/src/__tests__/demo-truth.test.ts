@@ -1,12 +1,12 @@
 import { judgeSettings, prepareSection, recommendFront, schoolById } from '@fulcra/core';
-import { DEMO_ANIMALS, DEMO_SADDLES, demoScenario, demoSection, demoTakes } from '..';
+import { DEMO_ANIMALS, DEMO_SADDLES, demoScenario, demoSection, frontTakes } from '..';
 import { paddingOfSchool } from '@fulcra/core';
 
 const STATIC = schoolById('static-close');
 
 describe('the engine on the eight demo backs', () => {
   it.each(DEMO_ANIMALS.map((a) => [a.horse.name, a] as const))('%s: the flanks built in are found again within 2.5 deg', (_, animal) => {
-    const section = demoSection(demoTakes(animal, '2026-11-01', 5000));
+    const section = demoSection(frontTakes(animal, '2026-11-01', 5000));
     const found = recommendFront(prepareSection(section), STATIC, 170, paddingOfSchool(STATIC));
     if (!found.ok) throw new Error(JSON.stringify(found.problems));
     const truth = animal.truth.nearDeg + animal.truth.offDeg;
@@ -16,7 +16,7 @@ describe('the engine on the eight demo backs', () => {
   it('finds the fuller near side of Marl and the weak off side of Corrie', () => {
     for (const name of ['Marl', 'Corrie']) {
       const animal = DEMO_ANIMALS.find((a) => a.horse.name === name)!;
-      const body = prepareSection(demoSection(demoTakes(animal, '2026-11-01', 5000)));
+      const body = prepareSection(demoSection(frontTakes(animal, '2026-11-01', 5000)));
       const found = recommendFront(body, STATIC, 170, paddingOfSchool(STATIC));
       if (!found.ok) throw new Error('refused');
       expect(found.value.target.off.meanMm - found.value.target.near.meanMm).toBeGreaterThan(3);
@@ -25,7 +25,7 @@ describe('the engine on the eight demo backs', () => {
 
   it('some saddle of the stock lies well on most, and no fixed one lies well on all', () => {
     const fits = DEMO_ANIMALS.map((animal) => {
-      const body = prepareSection(demoSection(demoTakes(animal, '2026-11-01', 5000)));
+      const body = prepareSection(demoSection(frontTakes(animal, '2026-11-01', 5000)));
       return DEMO_SADDLES.map((s) => judgeSettings(body, s.front, STATIC, 50).some((j) => j.verdict.severity !== 'bad'));
     });
     expect(fits.filter((row) => row.some(Boolean)).length).toBeGreaterThanOrEqual(6);

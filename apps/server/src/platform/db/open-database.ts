@@ -3,8 +3,15 @@ import { HorseEntity } from '../../horses/horse.entity';
 import { PersonEntity, PracticeEntity } from '../../practice/practice.entity';
 import { SaddleEntity } from '../../saddles/saddle.entity';
 import { SessionEntity } from '../../session/session.entity';
+import { PhotoEntity, PieceEntity } from '../../photos/photo.entity';
+import { RiderEntity } from '../../riders/rider.entity';
+import { FactEntity } from '../../visits/fact.entity';
 import { DecisionEntity, TakeEntity, VisitEntity } from '../../visits/visit.entity';
 import { First1763900000000 } from './first-migration';
+import { WholeBack1764000000000 } from './second-migration';
+
+const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, RiderEntity];
+const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 
 /** A connection with every table known; the caller closes it. */
 export async function openDatabase(url: string): Promise<DataSource> {
@@ -14,8 +21,8 @@ export async function openDatabase(url: string): Promise<DataSource> {
     timezone: 'Z',
     charset: 'utf8mb4_unicode_ci',
     dateStrings: ['DATE'],
-    entities: [PracticeEntity, PersonEntity, SessionEntity, HorseEntity, SaddleEntity, VisitEntity, TakeEntity, DecisionEntity],
-    migrations: [First1763900000000],
+    entities: [...PEOPLE, HorseEntity, SaddleEntity, ...VISITS],
+    migrations: [First1763900000000, WholeBack1764000000000],
     migrationsTableName: 'migration',
   });
   return db.initialize();

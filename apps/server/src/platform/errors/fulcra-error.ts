@@ -5,6 +5,7 @@ import { type ErrorCode, ERRORS } from './registry';
 interface Details {
   readonly fields?: readonly { path: string; message: string }[];
   readonly problems?: readonly Problem[];
+  readonly clash?: { readonly fields: readonly string[]; readonly theirs: Readonly<Record<string, unknown>> };
 }
 
 /** The only error thrown on purpose. */
@@ -24,6 +25,17 @@ export class FulcraError extends Error {
     const { message, remedy } = ERRORS[this.code];
     const fields = this.details.fields?.map((f) => ({ ...f }));
     const problems = this.details.problems?.map((p) => ({ code: p.code, values: { ...p.values } }));
-    return { error: { code: this.code, message, remedy, requestId, ...(fields && { fields }), ...(problems && { problems }) } };
+    const clash = this.details.clash && { fields: [...this.details.clash.fields], theirs: { ...this.details.clash.theirs } };
+    return {
+      error: {
+        code: this.code,
+        message,
+        remedy,
+        requestId,
+        ...(fields && { fields }),
+        ...(clash && { clash }),
+        ...(problems && { problems }),
+      },
+    };
   }
 }

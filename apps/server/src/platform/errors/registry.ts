@@ -29,6 +29,37 @@ export const ERRORS = {
     remedy: 'Correct the values named and save the take again.',
   },
   TAKE_IMMUTABLE: { status: 409, message: 'A take is never altered once it is saved.', remedy: 'Withdraw it and make another take.' },
+  LANDMARK_REFUSED: {
+    status: 422,
+    message: 'No horse has a landmark there.',
+    remedy: 'Check the number and the unit named, and measure it again.',
+  },
+  FACT_IMMUTABLE: { status: 409, message: 'A finding is never altered once it is saved.', remedy: 'Withdraw it and enter another.' },
+  FIELDS_CLASH: {
+    status: 409,
+    message: 'Somebody else changed the same thing.',
+    remedy: 'Look at both and choose which stands; neither is lost.',
+  },
+  VISIT_HELD: {
+    status: 409,
+    message: 'Something sore was found at this visit, so it cannot be called good to ride.',
+    remedy: 'A named person clears the hold with a reason first; pain is a matter for a veterinary surgeon.',
+  },
+  RIDER_UNKNOWN: { status: 422, message: 'That rider is not known to this practice.', remedy: 'Choose a rider from the list, or add one.' },
+  PHOTO_IMMUTABLE: { status: 409, message: 'A photo is never altered once it is saved.', remedy: 'Add the other picture as a new photo.' },
+  PHOTO_PIECE_OUT_OF_PLACE: {
+    status: 409,
+    message: 'This piece of a photo does not follow on what is held.',
+    remedy: 'Ask how much is held and go on from there.',
+  },
+  PHOTO_NOT_A_PICTURE: { status: 422, message: 'This file is not a picture.', remedy: 'Choose a JPEG, PNG or WebP picture.' },
+  PHOTO_BROKEN: { status: 422, message: 'This photo arrived damaged.', remedy: 'It is sent again from its start.' },
+  PHOTO_NOT_WHOLE: {
+    status: 409,
+    message: 'This photo has not arrived whole yet.',
+    remedy: 'Wait for the device that took it to send the rest.',
+  },
+  PHOTOS_FULL: { status: 409, message: 'This visit already has sixty photos.', remedy: 'Keep the ones that show something.' },
   TAKES_FULL: { status: 409, message: 'This station already has five takes.', remedy: 'Withdraw one first.' },
   SADDLE_UNKNOWN: {
     status: 422,

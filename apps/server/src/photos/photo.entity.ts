@@ -1,0 +1,42 @@
+import { type PhotoWrite } from '@fulcra/contract';
+import { EntitySchema } from 'typeorm';
+import { idColumn, keyColumn, text } from '../platform/db/id-column';
+
+export interface PhotoRow extends Omit<PhotoWrite, 'takenAt'> {
+  id: string;
+  practiceId: string;
+  visitId: string;
+  handId: string;
+  takenAt: Date;
+  heldBytes: number;
+}
+export const PhotoEntity = new EntitySchema<PhotoRow>({
+  name: 'photo',
+  columns: {
+    id: keyColumn,
+    practiceId: { ...idColumn, name: 'practice_id' },
+    visitId: { ...idColumn, name: 'visit_id' },
+    handId: { ...idColumn, name: 'hand_id' },
+    view: text(20),
+    note: { type: 'text' },
+    takenAt: { type: 'datetime', precision: 3, name: 'taken_at' },
+    mediaType: { ...text(20), name: 'media_type' },
+    bytes: { type: 'int' },
+    sha256: { type: 'char', length: 64 },
+    heldBytes: { type: 'int', name: 'held_bytes' },
+  },
+});
+
+export interface PieceRow {
+  photoId: string;
+  fromByte: number;
+  content: Buffer;
+}
+export const PieceEntity = new EntitySchema<PieceRow>({
+  name: 'photo_piece',
+  columns: {
+    photoId: { ...keyColumn, name: 'photo_id' },
+    fromByte: { type: 'int', primary: true, name: 'from_byte' },
+    content: { type: 'mediumblob' },
+  },
+});

@@ -1,0 +1,28 @@
+import { type FactBody } from '@fulcra/contract';
+import { EntitySchema } from 'typeorm';
+import { idColumn, json, keyColumn } from '../platform/db/id-column';
+
+export interface FactRow {
+  id: string;
+  /** The order in which the server heard of it: a device's clock may be wrong by a year. */
+  seq?: string;
+  practiceId: string;
+  visitId: string;
+  handId: string;
+  madeAt: Date;
+  body: FactBody;
+  withdrawn: boolean;
+}
+export const FactEntity = new EntitySchema<FactRow>({
+  name: 'visit_fact',
+  columns: {
+    id: keyColumn,
+    seq: { type: 'bigint', generated: 'increment' },
+    practiceId: { ...idColumn, name: 'practice_id' },
+    visitId: { ...idColumn, name: 'visit_id' },
+    handId: { ...idColumn, name: 'hand_id' },
+    madeAt: { type: 'datetime', precision: 3, name: 'made_at' },
+    body: json(),
+    withdrawn: { type: 'boolean' },
+  },
+});

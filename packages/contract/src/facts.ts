@@ -1,0 +1,124 @@
+import {
+  COMPLAINTS,
+  COMPLAINT_PLACES,
+  COMPLAINT_TIMES,
+  EDGE_POSES,
+  EDGE_STATIONS,
+  FEEL_PLACES,
+  INTAKE_FIELDS,
+  INTAKE_FIELD_IDS,
+  type IntakeField,
+  LANDMARKS,
+  LAST_RIB_WAYS,
+  PASS_IDS,
+  REACTIONS,
+  SKIN_SIGNS,
+  TRAITS,
+  TRAIT_IDS,
+  type TraitId,
+} from '@fulcra/core';
+import { z } from 'zod';
+import { daySchema, finite, idSchema, momentSchema, nameSchema, noteSchema } from './basics';
+
+const sideSchema = z.enum(['near', 'off']);
+
+/** Whether a value is one that this dated fact of a horse can have. */
+function fitsField({ field, value }: { field: IntakeField; value: string | number }): boolean {
+  const rule = INTAKE_FIELDS[field];
+  if (rule.kind === 'number') return typeof value === 'number' && value >= rule.least && value <= rule.most;
+  if (rule.kind === 'choice') return (rule.options as readonly unknown[]).includes(value);
+  return typeof value === 'string' && value.length <= rule.most;
+}
+
+const intakeSchema = z
+  .object({
+    kind: z.literal('intake'),
+    field: z.enum(INTAKE_FIELD_IDS as [IntakeField, ...IntakeField[]]),
+    value: z.union([finite, noteSchema]),
+  })
+  .refine(fitsField, { path: ['value'], message: 'is not a value this field can have' });
+
+const complaintSchema = z.object({
+  kind: z.literal('complaint'),
+  complaint: z.enum(COMPLAINTS),
+  place: z.enum(COMPLAINT_PLACES).nullable(),
+  side: sideSchema.nullable(),
+  when: z.array(z.enum(COMPLAINT_TIMES)).max(COMPLAINT_TIMES.length),
+  note: noteSchema,
+});
+
+const feelSchema = z.object({
+  kind: z.literal('feel'),
+  spots: z
+    .array(z.object({ place: z.enum(FEEL_PLACES), side: sideSchema }))
+    .min(1)
+    .max(2 * FEEL_PLACES.length),
+  pass: z.enum(PASS_IDS),
+  reaction: z.enum(REACTIONS),
+  signs: z.array(z.enum(SKIN_SIGNS)).max(SKIN_SIGNS.length),
+});
+
+const bellyLiftSchema = z.object({
+  kind: z.literal('bellyLift'),
+  /** Measured rise; null when it was judged by eye. */
+  riseMm: z.number().min(0).max(150).nullable(),
+  byEye: z.enum(['none', 'little', 'clear']).nullable(),
+  even: z.enum(['even', 'nearLess', 'offLess']).nullable(),
+  withersFill: z.boolean().nullable(),
+});
+
+const traitSchema = z
+  .object({ kind: z.literal('trait'), trait: z.enum(TRAIT_IDS as [TraitId, ...TraitId[]]), value: z.string().max(20) })
+  .refine((f) => (TRAITS[f.trait] as readonly string[]).includes(f.value), { path: ['value'], message: 'is not a value of this trait' });
+
+export const landmarkFactSchema = z.object({
+  kind: z.literal('landmark'),
+  landmark: z.enum(LANDMARKS),
+  side: sideSchema.nullable(),
+  way: z.enum(LAST_RIB_WAYS).nullable(),
+  station: z.enum(EDGE_STATIONS).nullable(),
+  pose: z.enum(EDGE_POSES).nullable(),
+  atMm: finite,
+});
+
+/** The cautions were shown before the first touch. */
+const cautionsSchema = z.object({ kind: z.literal('cautionsShown') });
+
+/** A named person lets a fitting go on although something was found; what was found stays on record beside it. */
+const clearanceSchema = z.object({
+  kind: z.literal('holdCleared'),
+  by: nameSchema,
+  reason: noteSchema.refine((s) => s.length >= 3, 'says no reason'),
+  clears: z.array(idSchema).min(1).max(200),
+});
+
+/** A step of the visit the fitter chose to leave out for now. */
+const skipSchema = z.object({ kind: z.literal('skipped'), step: z.enum(['intake', 'feel', 'shape', 'landmarks', 'tracings']) });
+
+export const factBodySchema = z.discriminatedUnion('kind', [
+  intakeSchema,
+  complaintSchema,
+  feelSchema,
+  bellyLiftSchema,
+  traitSchema,
+  landmarkFactSchema,
+  cautionsSchema,
+  clearanceSchema,
+  skipSchema,
+]);
+export type FactBody = z.infer<typeof factBodySchema>;
+
+/** Something found or said at a visit: added and withdrawn, never altered, so that two devices can't overwrite each other. */
+export const factWriteSchema = z.object({ madeAt: momentSchema, body: factBodySchema });
+export type FactWrite = z.infer<typeof factWriteSchema>;
+
+export const factSchema = factWriteSchema.extend({ id: idSchema, visitId: idSchema, hand: nameSchema, withdrawn: z.boolean() });
+export type Fact = z.infer<typeof factSchema>;
+
+/** What earlier visits said of the same horse, offered again. */
+export const earlierFactSchema = z.object({
+  field: z.enum(INTAKE_FIELD_IDS as [IntakeField, ...IntakeField[]]),
+  value: z.union([finite, z.string()]),
+  on: daySchema,
+});
+export type EarlierFact = z.infer<typeof earlierFactSchema>;

@@ -1,0 +1,31 @@
+import { z } from 'zod';
+import { idSchema, momentSchema, nameSchema, noteSchema } from './basics';
+
+/** Largest photo kept, bytes; the application makes larger ones smaller before it keeps them. */
+export const MOST_PHOTO_BYTES = 12_000_000;
+/** Photos travel in pieces of this size, so that a broken line costs one piece. */
+export const PHOTO_PIECE_BYTES = 262_144;
+export const MOST_PHOTOS = 60;
+
+export const photoViews = ['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail'] as const;
+
+export const photoWriteSchema = z.object({
+  view: z.enum(photoViews),
+  note: noteSchema,
+  takenAt: momentSchema,
+  mediaType: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  bytes: z.number().int().min(1).max(MOST_PHOTO_BYTES),
+  sha256: z.string().regex(/^[0-9a-f]{64}$/),
+});
+export type PhotoWrite = z.infer<typeof photoWriteSchema>;
+
+export const photoSchema = photoWriteSchema.extend({
+  id: idSchema,
+  visitId: idSchema,
+  hand: nameSchema,
+  /** How much of it the server has; all of it when it equals `bytes`. */
+  heldBytes: z.number().int().min(0),
+});
+export type Photo = z.infer<typeof photoSchema>;
+
+export const pieceQuerySchema = z.object({ from: z.coerce.number().int().min(0).max(MOST_PHOTO_BYTES) });

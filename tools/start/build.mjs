@@ -10,6 +10,7 @@ export const SERVER_FILE = join(ROOT, 'apps/server/dist/main.mjs');
 const STAMP = join(WEB_DIR, '.made-from');
 const WEB_INPUTS = ['apps/app', 'packages/core/src', 'packages/contract/src', 'package-lock.json'];
 const NOT_INPUT = new Set(['dist', 'node_modules', '.expo', '__tests__', 'test']);
+const NOT_SHELL = /^\/(sw\.js|index\.html|metadata\.json)$|\.(map|br|gz)$|\/\.|^\/\.made-from$/;
 const SQUEEZED = /\.(js|css|html|svg|json|ttf)$/;
 
 /** Bundles the server; quick enough to do each time. */
@@ -44,6 +45,7 @@ export function buildWebIfStale() {
     cwd: join(ROOT, 'apps/app'),
     env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   });
+  writeShellList(WEB_DIR);
   squeeze(WEB_DIR);
   mkdirSync(WEB_DIR, { recursive: true });
   writeFileSync(STAMP, wanted);
@@ -59,6 +61,17 @@ function fingerprint(paths) {
   const hash = createHash('sha256');
   for (const path of paths) for (const file of filesBelow(path)) hash.update(file.slice(ROOT.length)).update(readFileSync(file));
   return hash.digest('hex');
+}
+
+/** Tells the service worker which files make the application, and which version they are. */
+function writeShellList(dir) {
+  const files = [...filesBelow(dir)].map((path) => path.slice(dir.length)).filter((path) => !NOT_SHELL.test(path));
+  const version = fingerprint(files.map((path) => join(dir, path))).slice(0, 16);
+  const worker = join(dir, 'sw.js');
+  const text = readFileSync(worker, 'utf8')
+    .replace('VERSION_OF_THE_BUILD', version)
+    .replace("['FILES_OF_THE_BUILD']", JSON.stringify(['/', ...files]));
+  writeFileSync(worker, text);
 }
 
 function squeeze(dir) {

@@ -4,7 +4,6 @@ import {
   type LandmarkReading,
   type SoreHold,
   type Trait,
-  type TraitId,
   type TraitValue,
   soreHold,
 } from '@fulcra/core';
@@ -35,6 +34,6 @@ export const landmarkReadingsOf = (facts: readonly Fact[]): LandmarkReading[] =>
 export const chosenTraitsOf = (facts: readonly Fact[]): Trait[] =>
   counted(facts).flatMap(({ id, body }) =>
     body.kind === 'trait'
-      ? [{ trait: body.trait as TraitId, value: body.value as TraitValue, source: { from: 'chosen', factId: id } }]
+      ? [{ trait: body.trait, value: body.value as TraitValue, source: { from: 'chosen', factId: id } }]
       : [],
   );

@@ -21,6 +21,8 @@ export type HorseSummary = z.infer<typeof horseSummarySchema>;
 export const horseHistorySchema = z.object({
   horse: horseSchema,
   visits: z.array(z.object({ visit: visitSchema, decision: decisionSchema.nullable() })),
+  /** Dated facts from all its visits, oldest first. */
+  said: z.array(earlierFactSchema),
 });
 export type HorseHistory = z.infer<typeof horseHistorySchema>;
 

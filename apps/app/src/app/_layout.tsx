@@ -3,7 +3,9 @@ import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { TamaguiProvider } from 'tamagui';
 import { SessionProvider } from '../session/session-context';
+import { keepShell } from '../sync/keep-shell';
 import { PERSIST, queryClient } from '../sync/query-client';
+import { askToKeep } from '../sync/room-left';
 import { loadFonts } from '../ui/fonts';
 import { config } from '../ui/tamagui.config';
 import { ToastProvider } from '../ui/toast';
@@ -14,6 +16,8 @@ export default function Layout() {
   const appearance = useAppearance();
   useEffect(() => {
     warmUpFit();
+    keepShell();
+    askToKeep();
     loadFonts().catch((error: unknown) => console.error('The typefaces did not load; the system one is used.', error));
   }, []);
   return (

@@ -1,68 +1,62 @@
+import { type SectionStation } from '@fulcra/core';
 import { Pressable } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { BODY_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
+import { type BacklineLayout } from './backline-layout';
 
 export type PegState = 'open' | 'doubtful' | 'measured';
 export interface Peg {
-  readonly id: 'front' | 'base' | 'low' | 'lastRib';
+  readonly id: SectionStation;
   readonly label: string;
   readonly state: PegState;
   readonly here: boolean;
+  readonly atMm: number;
 }
 
 export interface BacklineProps {
   readonly widthPx: number;
   readonly heightPx: number;
+  readonly layout: BacklineLayout;
   readonly pegs: readonly Peg[];
   readonly onPeg: (id: Peg['id']) => void;
+  /** Something sore holds the visit: shown here, so that it is seen on every screen. */
+  readonly held: boolean;
 }
 
-/** Where each station stands along the plain line, as a share of the width: no scale until the topline is traced. */
-const PLACE: Readonly<Record<Peg['id'], number>> = { front: 0.33, base: 0.48, low: 0.65, lastRib: 0.84 };
-const SCAPULA = 0.22;
-
-/** Height of the plain back, 0 to 1: withers, dip and loin of no horse in particular. */
-const plainHeight = (t: number): number =>
-  0.46 +
-  0.42 * Math.exp(-(((t - 0.2) / 0.12) ** 2)) -
-  0.14 * Math.exp(-(((t - 0.62) / 0.2) ** 2)) +
-  0.16 * Math.exp(-(((t - 1) / 0.2) ** 2)) -
-  0.3 * Math.exp(-((t / 0.09) ** 2));
+const FOOT_PX = 22;
 
 /** Map, progress bar and navigation of a visit; head to the left, tail to the right. */
-export function Backline({ widthPx, heightPx, pegs, onPeg }: BacklineProps) {
+export function Backline({ widthPx, heightPx, layout, pegs, onPeg, held }: BacklineProps) {
   const palette = usePalette();
-  const y = (t: number) => heightPx - 24 - plainHeight(t) * (heightPx - 52);
-  const steps = Array.from({ length: 81 }, (_, i) => i / 80);
-  const line = steps.map((t, i) => `${i === 0 ? 'M' : 'L'}${(t * widthPx).toFixed(1)} ${y(t).toFixed(1)}`).join('');
+  const x = (mm: number) => layout.share(mm) * widthPx;
+  const yOf = (share: number) => heightPx - FOOT_PX - 2 - layout.height(share) * (heightPx - 54);
+  const y = (mm: number) => yOf(layout.share(mm));
+  const line = Array.from(
+    { length: 81 },
+    (_, i) => `${i === 0 ? 'M' : 'L'}${((i / 80) * widthPx).toFixed(1)} ${yOf(i / 80).toFixed(1)}`,
+  ).join('');
+  const { restMm, forwardMm } = layout.scapula;
   return (
     <YStack position="relative" width={widthPx} height={heightPx} role="navigation" aria-label="Stations along the back">
       <Svg width={widthPx} height={heightPx} style={{ position: 'absolute' }} aria-hidden>
-        <Path d={`${line}L${widthPx} ${heightPx - 22}L0 ${heightPx - 22}Z`} fill={palette.horse} />
-        <Path d={line} fill="none" stroke={palette.ink} strokeWidth={3} strokeDasharray="1 0" />
-        <Line x1={0} x2={widthPx} y1={heightPx - 22} y2={heightPx - 22} stroke={palette.ruleStrong} strokeWidth={1} />
-        <Line x1={SCAPULA * widthPx} x2={SCAPULA * widthPx} y1={y(SCAPULA)} y2={heightPx - 22} stroke={palette.ink} strokeWidth={1.5} />
-        {[
-          ['head', 8, 'start'],
-          ['scapula', SCAPULA * widthPx, 'middle'],
-          ['tail', widthPx - 8, 'end'],
-        ].map(([text, x, anchor]) => (
-          <SvgText
-            key={text}
-            x={x}
-            y={heightPx - 8}
-            textAnchor={anchor as 'start'}
-            fontFamily={BODY_FONT}
-            fontSize={13}
-            fill={palette.muted}
-          >
-            {text}
-          </SvgText>
-        ))}
+        <Path d={`${line}L${widthPx} ${heightPx - FOOT_PX}L0 ${heightPx - FOOT_PX}Z`} fill={palette.horse} />
+        <Path d={line} fill="none" stroke={held ? palette.bad : palette.ink} strokeWidth={3} />
+        <Line x1={0} x2={widthPx} y1={heightPx - FOOT_PX} y2={heightPx - FOOT_PX} stroke={palette.ruleStrong} strokeWidth={1} />
+        {forwardMm === null ? null : (
+          <Path
+            d={`M${x(restMm)} ${heightPx - FOOT_PX}L${x(restMm)} ${y(restMm)}L${x(forwardMm)} ${heightPx - FOOT_PX}Z`}
+            fill={palette.leather}
+            opacity={0.35}
+          />
+        )}
+        <Line x1={x(restMm)} x2={x(restMm)} y1={y(restMm)} y2={heightPx - FOOT_PX} stroke={palette.ink} strokeWidth={1.5} />
+        <Foot text="head" at={8} anchor="start" heightPx={heightPx} palette={palette} />
+        <Foot text="scapula" at={x(restMm)} anchor="middle" heightPx={heightPx} palette={palette} />
+        <Foot text="tail" at={widthPx - 8} anchor="end" heightPx={heightPx} palette={palette} />
         {pegs.map((peg) => (
-          <PegMark key={peg.id} peg={peg} x={PLACE[peg.id] * widthPx} y={y(PLACE[peg.id])} foot={heightPx - 22} palette={palette} />
+          <PegMark key={peg.id} peg={peg} x={x(peg.atMm)} y={y(peg.atMm)} foot={heightPx - FOOT_PX} palette={palette} />
         ))}
       </Svg>
       {pegs.map((peg) => (
@@ -72,28 +66,40 @@ export function Backline({ widthPx, heightPx, pegs, onPeg }: BacklineProps) {
           aria-label={`${peg.label}: ${STATE_WORDS[peg.state]}`}
           aria-current={peg.here ? 'step' : undefined}
           onPress={() => onPeg(peg.id)}
-          style={{ position: 'absolute', left: PLACE[peg.id] * widthPx - 26, top: 8, width: 52, height: heightPx - 16 }}
+          style={{ position: 'absolute', left: x(peg.atMm) - TAP_PX / 2, top: 8, width: TAP_PX, height: heightPx - 16 }}
         />
       ))}
     </YStack>
   );
 }
 
+/** Two stations 50 mm apart stand about this far from each other on a phone. */
+const TAP_PX = 30;
 const STATE_WORDS: Readonly<Record<PegState, string>> = { open: 'not measured', doubtful: 'doubtful', measured: 'measured' };
 
-function PegMark({
-  peg,
-  x,
-  y,
-  foot,
-  palette,
-}: {
+interface FootProps {
+  readonly text: string;
+  readonly at: number;
+  readonly anchor: 'start' | 'middle' | 'end';
+  readonly heightPx: number;
+  readonly palette: Palette;
+}
+
+const Foot = ({ text, at, anchor, heightPx, palette }: FootProps) => (
+  <SvgText x={at} y={heightPx - 7} textAnchor={anchor} fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
+    {text}
+  </SvgText>
+);
+
+interface PegMarkProps {
   readonly peg: Peg;
   readonly x: number;
   readonly y: number;
   readonly foot: number;
   readonly palette: Palette;
-}) {
+}
+
+function PegMark({ peg, x, y, foot, palette }: PegMarkProps) {
   const r = peg.here ? 10 : 8;
   return (
     <G>
@@ -110,7 +116,7 @@ function PegMark({
       {peg.state === 'doubtful' ? <Path d={`M${x} ${y - r}A${r} ${r} 0 0 0 ${x} ${y + r}Z`} fill={palette.action} /> : null}
       <SvgText
         x={x}
-        y={y - 19}
+        y={peg.id === 'base' ? y + 24 : y - 15}
         textAnchor="middle"
         fontFamily={BODY_FONT}
         fontSize={14}

@@ -2,6 +2,7 @@ import { type DecisionWrite, type Saddle } from '@fulcra/contract';
 import { type School, CORE_VERSION, neutralWidth } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect } from 'react';
+import { momentNow } from '../sync/clock';
 import { useSend } from '../sync/use-send';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
@@ -34,7 +35,7 @@ export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, sch
     if (open && draft.of !== computed) setDraft({ of: computed, text: computed });
   }, [open, computed, draft.of, setDraft]);
   const keep = async () => {
-    await send({ kind: 'decision', visitId, body: decisionOf({ loaded, tried, saddle, school }, text) });
+    if (!(await send({ kind: 'decision', visitId, body: decisionOf({ loaded, tried, saddle, school }, text) }))) return;
     forget();
     onClose();
     toast({ text: 'Decision kept. Deciding again replaces it.' });
@@ -68,7 +69,7 @@ function decisionOf(
 ): DecisionWrite {
   const { verdict, laid } = tried.chosen;
   return {
-    decidedAt: new Date().toISOString(),
+    decidedAt: momentNow(),
     saddleId: saddle?.id ?? null,
     settingLabel: tried.label,
     shape: tried.arch.shape,

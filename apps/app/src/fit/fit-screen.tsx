@@ -42,13 +42,13 @@ function NothingToFit({ visitId, loaded }: { readonly visitId: string; readonly 
       title={loaded.page.horse.name}
       note="What fits"
       onBack={() => router.navigate(`/visits/${visitId}`)}
-      top={<VisitBackline visitId={visitId} front={loaded.front} />}
+      top={<VisitBackline visitId={visitId} loaded={loaded} />}
     >
       <EmptyState
         title="No section to fit to yet."
         text="Take the front section, best three times; where two takes differ, one more settles which is right."
       >
-        <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/front`)} />
+        <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
       </EmptyState>
     </Screen>
   );
@@ -99,7 +99,7 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
       title={page.horse.name}
       note="The arch on the front section"
       onBack={() => router.navigate(`/visits/${visitId}`)}
-      top={<VisitBackline visitId={visitId} front={front} at="front" />}
+      top={<VisitBackline visitId={visitId} loaded={loaded} at="front" />}
       bottom={
         tried === null ? undefined : (
           <>

@@ -25,7 +25,8 @@ function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
     const read = readHorseForm(form, year);
     setProblems(read.problems);
     if (read.horse === null) return;
-    await send({ kind: 'horse', horseId: horse.id, body: read.horse });
+    const { id: horseId, ...was } = horse;
+    if (!(await send({ kind: 'horse', horseId, body: { ...read.horse, was } }))) return;
     forget();
     back();
   };

@@ -1,6 +1,8 @@
 import { XStack, YStack } from 'tamagui';
+import { SEXES } from '@fulcra/core';
 import { Choice } from '../ui/choice';
 import { Field } from '../ui/field';
+import { SEX_WORDS } from '../words/intake-words';
 import { type FormProblems, type HorseForm } from './horse-form-model';
 
 const UNITS = [
@@ -36,6 +38,12 @@ export function HorseFields({ form, problems, onChange }: HorseFieldsProps) {
           <Choice label="Unit of height" value={form.heightUnit} options={UNITS} onChange={(heightUnit) => set({ heightUnit })} />
         </YStack>
       </XStack>
+      <Choice
+        label="Sex"
+        value={form.sex}
+        options={SEXES.map((value) => ({ value, label: SEX_WORDS[value] }))}
+        onChange={(sex) => set({ sex })}
+      />
       <Field label="Note" lines={3} value={form.note} onChange={(note) => set({ note })} />
     </YStack>
   );

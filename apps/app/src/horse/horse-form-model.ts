@@ -1,5 +1,5 @@
-import { type HorseWrite } from '@fulcra/contract';
-import { handsFromMm, mmFromHands } from '@fulcra/core';
+import { type HorseFields } from '@fulcra/contract';
+import { type Sex, handsFromMm, mmFromHands } from '@fulcra/core';
 
 export type HeightUnit = 'hh' | 'cm';
 
@@ -11,11 +11,13 @@ export interface HorseForm {
   readonly height: string;
   readonly heightUnit: HeightUnit;
   readonly note: string;
+  readonly sex: Sex;
+  readonly riderIds: string[];
 }
 
-export const EMPTY_FORM: HorseForm = { name: '', kind: '', age: '', height: '', heightUnit: 'hh', note: '' };
+export const EMPTY_FORM: HorseForm = { name: '', kind: '', age: '', height: '', heightUnit: 'hh', note: '', sex: 'unknown', riderIds: [] };
 
-export function formOf(horse: HorseWrite, year: number): HorseForm {
+export function formOf(horse: HorseFields, year: number): HorseForm {
   return {
     name: horse.name,
     kind: horse.kind,
@@ -23,13 +25,15 @@ export function formOf(horse: HorseWrite, year: number): HorseForm {
     height: horse.heightMm === null ? '' : handsFromMm(horse.heightMm),
     heightUnit: 'hh',
     note: horse.note,
+    sex: horse.sex,
+    riderIds: horse.riderIds,
   };
 }
 
 export type FormProblems = Partial<Record<keyof HorseForm, string>>;
 
 /** Reads the form; every problem names its value and the remedy. */
-export function readHorseForm(form: HorseForm, year: number): { horse: HorseWrite | null; problems: FormProblems } {
+export function readHorseForm(form: HorseForm, year: number): { horse: HorseFields | null; problems: FormProblems } {
   const problems: FormProblems = {};
   const name = form.name.trim();
   if (name.replace(/[\p{Cf}\p{Z}]/gu, '') === '') problems.name = 'A horse needs a name to be found again.';
@@ -40,7 +44,7 @@ export function readHorseForm(form: HorseForm, year: number): { horse: HorseWrit
   if (Number.isNaN(heightMm)) problems.height = heightProblem(form);
   if (Object.keys(problems).length > 0) return { horse: null, problems };
   const bornYear = age === null ? null : year - Math.floor(age);
-  return { horse: { name, kind: form.kind.trim(), bornYear, heightMm, note: form.note }, problems };
+  return { horse: { name, kind: form.kind.trim(), bornYear, heightMm, note: form.note, sex: form.sex, riderIds: form.riderIds }, problems };
 }
 
 const numberIn = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));

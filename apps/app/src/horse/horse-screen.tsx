@@ -2,6 +2,7 @@ import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { schoolById } from '@fulcra/core';
+import { dayNow } from '../sync/clock';
 import { useSend } from '../sync/use-send';
 import { useHorse, useSaddles } from '../sync/use-views';
 import { Button } from '../ui/button';
@@ -24,9 +25,10 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
   const open = visits.find((v) => v.visit.status === 'open')?.visit;
   const start = async () => {
     const visitId = v7();
-    const startedOn = new Date().toISOString().slice(0, 10);
+    const startedOn = dayNow();
     const { id: schoolId, front } = FIRST_SCHOOL;
-    await send({ kind: 'visit', visitId, body: { horseId, startedOn, schoolId, stationMm: front.stationMm, status: 'open', note: '' } });
+    const body = { horseId, startedOn, schoolId, stationMm: front.stationMm, status: 'open' as const, note: '', result: null };
+    if (!(await send({ kind: 'visit', visitId, body }))) return;
     router.push(`/visits/${visitId}`);
   };
   const facts = [horse.kind, horse.heightMm === null ? null : heightWords(horse.heightMm), ageWords(horse.bornYear, new Date())];

@@ -17,7 +17,7 @@ export function NewHorseScreen() {
     setProblems(read.problems);
     if (read.horse === null) return;
     const horseId = v7();
-    await send({ kind: 'horse', horseId, body: read.horse });
+    if (!(await send({ kind: 'horse', horseId, body: read.horse }))) return;
     forget();
     router.replace(`/horses/${horseId}`);
   };

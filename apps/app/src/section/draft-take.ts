@@ -1,8 +1,22 @@
-import { type LengthUnit, type Outcome, type PointYZ, type Section, type TakeReading, sectionFromReading, toMm } from '@fulcra/core';
+import {
+  type BendsReading,
+  type LengthUnit,
+  type Outcome,
+  type PointYZ,
+  type Section,
+  type TakeReading,
+  WIDTH_GAUGES,
+  problem,
+  refused,
+  sectionFromReading,
+  toMm,
+} from '@fulcra/core';
 
-/** A take half entered, in either way; both are kept so that changing the way loses nothing. */
+export type WayOfSection = 'widths' | 'points' | 'sensor';
+
+/** A take half entered, in any way; all are kept so that changing the way loses nothing. */
 export interface DraftTake {
-  readonly way: 'widths' | 'points';
+  readonly way: WayOfSection;
   readonly unit: LengthUnit;
   /** Widths across both sides at once, halved; true halves need each side. */
   readonly across: boolean;
@@ -10,6 +24,8 @@ export interface DraftTake {
   readonly points: readonly PointYZ[];
   /** Earlier states of the points, for undo. */
   readonly past: readonly (readonly PointYZ[])[];
+  /** Where it is taken, mm behind the scapula; null for where the visit expects it. */
+  readonly atMm: number | null;
 }
 
 /** Widths in mm, null until entered. */
@@ -19,6 +35,8 @@ export interface WidthRow {
   readonly offMm: number | null;
 }
 
+const rowsAt = (depths: readonly number[]): WidthRow[] => depths.map((depthMm) => ({ depthMm, nearMm: null, offMm: null }));
+
 /** Two depths clear of the spine and above the widest part (defaults). */
 export const EMPTY_DRAFT: DraftTake = {
   way: 'widths',
@@ -26,10 +44,8 @@ export const EMPTY_DRAFT: DraftTake = {
   across: false,
   points: [],
   past: [],
-  rows: [
-    { depthMm: 60, nearMm: null, offMm: null },
-    { depthMm: 120, nearMm: null, offMm: null },
-  ],
+  rows: rowsAt([60, 120]),
+  atMm: null,
 };
 const MOST_PAST = 60;
 
@@ -49,16 +65,23 @@ export const nextDraft = (draft: DraftTake): DraftTake => ({
   ...draft,
   points: [],
   past: [],
-  rows: draft.rows.map((r) => ({ depthMm: r.depthMm, nearMm: null, offMm: null })),
+  rows: rowsAt(draft.rows.map((r) => r.depthMm)),
 });
 
-/** The reading as it will be kept, mm. */
-export function readingOf(draft: DraftTake): TakeReading {
-  if (draft.way === 'points') return { kind: 'points', points: draft.points };
+/** The depths of both named gauges: the upper pair and the lower pair share the middle one. */
+export const withGaugeDepths = (draft: DraftTake): DraftTake => ({
+  ...draft,
+  rows: rowsAt([...new Set(WIDTH_GAUGES.flatMap((g) => g.depthsMm))].sort((a, b) => a - b)),
+});
+
+/** The reading as it will be kept, mm; null while there is none. */
+export function readingOf(draft: DraftTake, bends: BendsReading | null = null): TakeReading | null {
+  if (draft.way === 'sensor') return bends === null ? null : { kind: 'bends', ...bends };
+  if (draft.way === 'points') return draft.points.length === 0 ? null : { kind: 'points', points: draft.points };
   const widths = draft.rows.flatMap((r) =>
     r.nearMm === null || r.offMm === null ? [] : [{ depthMm: r.depthMm, nearMm: r.nearMm, offMm: r.offMm }],
   );
-  return { kind: 'widths', widths };
+  return widths.length === 0 && draft.rows.every((r) => r.nearMm === null && r.offMm === null) ? null : { kind: 'widths', widths };
 }
 
 export const isEmpty = (draft: DraftTake): boolean =>
@@ -67,7 +90,10 @@ export const isEmpty = (draft: DraftTake): boolean =>
 export const isWhole = (draft: DraftTake): boolean =>
   draft.way === 'points' ? draft.points.length > 0 : draft.rows.every((r) => r.nearMm !== null && r.offMm !== null);
 
-export const draftSection = (draft: DraftTake): Outcome<Section> => sectionFromReading(readingOf(draft));
+export function draftSection(draft: DraftTake, bends: BendsReading | null = null): Outcome<Section> {
+  const reading = readingOf(draft, bends);
+  return reading === null ? refused(problem('SECTION_TOO_FEW_POINTS', { count: 0, least: 5 })) : sectionFromReading(reading);
+}
 
 /** A width typed in the shown unit; across both sides it is halved onto each. */
 export function withWidth(draft: DraftTake, row: number, side: 'near' | 'off' | 'across', typed: number): DraftTake {

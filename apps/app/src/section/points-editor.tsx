@@ -1,31 +1,31 @@
-import { type PointYZ, type Section } from '@fulcra/core';
-import { useRef } from 'react';
+import { type PointYZ } from '@fulcra/core';
+import { type ReactNode, useRef } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../drawings/millimetre-grid';
-import { paperScale } from '../drawings/paper-scale';
-import { SectionLines, SideNames } from '../drawings/section-lines';
+import { type PaperScale } from '../drawings/paper-scale';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { usePointsPointer } from './use-points-pointer';
 
 export interface PointsEditorProps {
-  readonly widthPx: number;
-  readonly heightPx: number;
+  readonly scale: PaperScale;
   readonly points: readonly PointYZ[];
-  readonly draft: Section | null;
+  /** What the points read as so far, drawn under them. */
+  readonly children: ReactNode;
+  readonly colourOf: (p: PointYZ) => string;
+  readonly placeWords: (p: PointYZ) => string;
+  /** Where the keyboard sets its first point. */
+  readonly firstPoint: PointYZ;
   readonly onChange: (points: readonly PointYZ[]) => void;
 }
 
-/** Room for the broadest cob, spine in the middle. */
-const REACH = { halfWidthMm: 260, aboveMm: 30, belowMm: 250 };
-
 /** Tap a place to set a point, drag one to move it; arrows move the chosen one by a millimetre. */
-export function PointsEditor({ widthPx, heightPx, points, draft, onChange }: PointsEditorProps) {
+export function PointsEditor({ scale, points, children, colourOf, placeWords, firstPoint, onChange }: PointsEditorProps) {
   const palette = usePalette();
-  const scale = paperScale(widthPx, heightPx, REACH);
+  const { widthPx, heightPx } = scale;
   const box = useRef<View>(null);
-  const { shown, chosen } = usePointsPointer({ box, scale, points, onChange });
+  const { shown, chosen } = usePointsPointer({ box, scale, points, firstPoint, onChange });
   const at = chosen === null ? undefined : shown[chosen];
   return (
     <View
@@ -37,7 +37,7 @@ export function PointsEditor({ widthPx, heightPx, points, draft, onChange }: Poi
     >
       <Svg width={widthPx} height={heightPx} style={{ backgroundColor: palette.sheet }} aria-hidden>
         <MillimetreGrid scale={scale} palette={palette} />
-        {draft ? <SectionLines section={shiftedToTop(draft, points)} scale={scale} palette={palette} weight="take" /> : null}
+        {children}
         {shown.map((p, i) => (
           <Circle
             key={i}
@@ -45,23 +45,14 @@ export function PointsEditor({ widthPx, heightPx, points, draft, onChange }: Poi
             cy={scale.y(p.zMm)}
             r={i === chosen ? 9 : 6}
             fill={i === chosen ? palette.action : palette.sheet}
-            stroke={p.yMm < 0 ? palette.near : palette.off}
+            stroke={colourOf(p)}
             strokeWidth={2.5}
           />
         ))}
         <SvgText x={12} y={heightPx - 12} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
-          {at
-            ? `${Math.abs(Math.round(at.yMm))} mm ${at.yMm < 0 ? 'near' : 'off'}, ${Math.round(Math.abs(at.zMm))} mm ${at.zMm > 0 ? 'up' : 'down'}`
-            : `${points.length} points`}
+          {at ? placeWords(at) : `${points.length} points`}
         </SvgText>
-        <SideNames scale={scale} palette={palette} />
       </Svg>
     </View>
   );
-}
-
-/** The read section has its apex at zero; on the grid it is drawn where the points lie. */
-function shiftedToTop(section: Section, points: readonly PointYZ[]): Section {
-  const lift = Math.max(...points.map((p) => p.zMm)) - Math.max(...section.points.map((p) => p.zMm));
-  return { ...section, points: section.points.map((p) => ({ yMm: p.yMm, zMm: p.zMm + lift })) };
 }

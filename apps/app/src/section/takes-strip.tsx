@@ -3,10 +3,10 @@ import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Small, Strong } from '../ui/text';
 import { takeWords } from '../words/agreement-words';
-import { type FrontMeasurement } from './front-measurement';
+import { type StationMeasurement } from './station-measurement';
 
 /** Each take with its word, to be withdrawn by a tap. */
-export function TakesStrip({ front, onWithdraw }: { readonly front: FrontMeasurement; readonly onWithdraw: (id: string) => void }) {
+export function TakesStrip({ front, onWithdraw }: { readonly front: StationMeasurement; readonly onWithdraw: (id: string) => void }) {
   return (
     <XStack gap="$s" flexWrap="wrap" role="list" aria-label="Takes">
       {front.takes.map((take) => {

@@ -14,18 +14,19 @@ export interface PointsPointer {
   readonly box: RefObject<View | null>;
   readonly scale: PaperScale;
   readonly points: readonly PointYZ[];
+  readonly firstPoint: PointYZ;
   readonly onChange: (points: readonly PointYZ[]) => void;
 }
 
 /** Finger, mouse and keyboard on the grid. A drag is one change, and one undo. */
-export function usePointsPointer({ box, scale, points, onChange }: PointsPointer): {
+export function usePointsPointer({ box, scale, points, firstPoint, onChange }: PointsPointer): {
   readonly shown: readonly PointYZ[];
   readonly chosen: number | null;
 } {
   const [chosen, setChosen] = useState<number | null>(null);
   const [dragged, setDragged] = useState<readonly PointYZ[] | null>(null);
-  const now = useRef({ scale, points, onChange, chosen, dragged });
-  now.current = { scale, points, onChange, chosen, dragged };
+  const now = useRef({ scale, points, firstPoint, onChange, chosen, dragged });
+  now.current = { scale, points, firstPoint, onChange, chosen, dragged };
   useEffect(() => {
     const element = box.current as unknown as HTMLElement;
     const place = (event: PointerEvent): PointYZ => {
@@ -88,13 +89,18 @@ const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
 
 function handleKey(
   event: KeyboardEvent,
-  { points, onChange, chosen }: { points: readonly PointYZ[]; onChange: (points: readonly PointYZ[]) => void; chosen: number | null },
+  {
+    points,
+    firstPoint,
+    onChange,
+    chosen,
+  }: { points: readonly PointYZ[]; firstPoint: PointYZ; onChange: (points: readonly PointYZ[]) => void; chosen: number | null },
   setChosen: (index: number | null) => void,
 ): void {
   const arrow = ARROWS[event.key];
   const at = chosen === null ? undefined : points[chosen];
   if ((event.key === 'Enter' || event.key === 'n' || event.key === 'N') && points.length < MOST_POINTS) {
-    onChange([...points, at === undefined ? { yMm: -60, zMm: -60 } : { yMm: at.yMm + 10, zMm: at.zMm }]);
+    onChange([...points, at === undefined ? firstPoint : { yMm: at.yMm + 10, zMm: at.zMm }]);
     setChosen(points.length);
   } else if (arrow !== undefined && at !== undefined) {
     const by = event.shiftKey ? 10 : 1;

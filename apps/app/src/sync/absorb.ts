@@ -1,6 +1,6 @@
 import { type QueryClient } from '@tanstack/react-query';
-import { type HorseHistory, type HorseSummary, type Session, type VisitPage } from '@fulcra/contract';
-import { foldHistory, foldHorses, foldVisit } from './fold';
+import { type HorseHistory, type HorseSummary, type HorseTracings, type Rider, type Session, type VisitPage } from '@fulcra/contract';
+import { foldHistory, foldHorses, foldRiders, foldTracings, foldVisit } from './fold';
 import { type Write } from './write';
 
 /** The server has taken a write: lay it into what is remembered of the server, so that nothing flickers until it is asked again. */
@@ -10,6 +10,10 @@ export function absorb(queries: QueryClient, write: Write): void {
   const horses = queries.getQueryData<HorseSummary[]>(['horses']) ?? [];
   queries.setQueryData<HorseSummary[]>(['horses'], (list) => (list === undefined ? list : foldHorses(list, [write])));
   queries.setQueriesData<HorseHistory>({ queryKey: ['horse'] }, (h) => (h === undefined ? h : foldHistory(h, [write], session)));
-  if (write.kind === 'horse') return;
+  if (write.kind === 'rider') queries.setQueryData<Rider[]>(['riders'], (list) => (list === undefined ? list : foldRiders(list, [write])));
+  for (const [key, known] of queries.getQueriesData<HorseTracings>({ queryKey: ['tracings'] })) {
+    if (known !== undefined) queries.setQueryData(key, foldTracings(known, String(key[1]), [write], session));
+  }
+  if (!('visitId' in write)) return;
   queries.setQueryData<VisitPage>(['visit', write.visitId], (page) => foldVisit(page ?? null, [write], session, horses) ?? page);
 }

@@ -1,4 +1,5 @@
 import { type ErrorReply, type Session, errorReplySchema } from '@fulcra/contract';
+import { clock } from './clock';
 
 /** The server answered with a refusal. */
 export class Refused extends Error {
@@ -18,15 +19,27 @@ export const setSessionToken = (session: Session | null): void => {
   csrfToken = session?.csrfToken ?? '';
 };
 
+type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
+
 /** One request. Throws Refused or NoAnswer, nothing else. */
-export async function request(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<unknown> {
-  const response = await fetch(path, {
+export const request = (method: Method, path: string, body?: unknown): Promise<unknown> =>
+  answered(path, {
     method,
-    headers: { ...(body !== undefined && { 'content-type': 'application/json' }), ...(csrfToken && { 'x-fulcra-csrf': csrfToken }) },
+    headers: { ...(body !== undefined && { 'content-type': 'application/json' }), ...token() },
     ...(body !== undefined && { body: JSON.stringify(body) }),
-  }).catch(() => {
+  });
+
+/** One piece of a picture. */
+export const sendBytes = (path: string, piece: Blob): Promise<unknown> =>
+  answered(path, { method: 'PUT', headers: { 'content-type': 'application/octet-stream', ...token() }, body: piece });
+
+const token = (): Record<string, string> => (csrfToken ? { 'x-fulcra-csrf': csrfToken } : {});
+
+async function answered(path: string, init: RequestInit): Promise<unknown> {
+  const response = await fetch(path, init).catch(() => {
     throw new NoAnswer('The server does not answer.');
   });
+  clock.heard(response.headers.get('date'));
   if (response.status === 204) return null;
   const json: unknown = await response.json().catch(() => null);
   if (response.ok) return json;

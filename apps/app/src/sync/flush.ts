@@ -1,8 +1,9 @@
 import { type QueryClient } from '@tanstack/react-query';
-import { NoAnswer, Refused, request } from './api-client';
+import { NoAnswer, Refused } from './api-client';
 import { absorb } from './absorb';
+import { nextToSend } from './next-to-send';
 import { type Waiting, outbox } from './outbox';
-import { pathOf } from './write';
+import { PhotoGone, sendWrite } from './send-write';
 
 export type FlushState = 'idle' | 'sending' | 'noSignal' | 'signedOut';
 
@@ -22,7 +23,7 @@ export const flushState = {
 };
 
 /** What is shown of the server; an answer under way is older than the write just taken. */
-const VIEWS: readonly string[] = ['horses', 'horse', 'visit'];
+const VIEWS: readonly string[] = ['horses', 'horse', 'visit', 'riders', 'tracings'];
 
 const LEAST_WAIT_MS = 1000;
 const MOST_WAIT_MS = 30_000;
@@ -33,9 +34,10 @@ let timer: ReturnType<typeof setTimeout> | null = null;
 export async function flush(practiceId: string, queries: QueryClient): Promise<void> {
   await outbox.ready();
   await navigator.locks.request('fulcra-flush', async () => {
+    await outbox.refresh();
     let taken = 0;
     for (;;) {
-      const next = outbox.waiting().find((w) => w.practiceId === practiceId && w.refused === undefined);
+      const next = nextToSend(outbox.waiting(), practiceId);
       if (next === undefined) break;
       become('sending');
       if (!(await sent(next, queries))) {
@@ -53,7 +55,7 @@ export async function flush(practiceId: string, queries: QueryClient): Promise<v
 /** @returns false when it should be tried again later */
 async function sent(entry: Waiting, queries: QueryClient): Promise<boolean> {
   try {
-    await request('PUT', pathOf(entry.write), entry.write.body);
+    await sendWrite(entry.write);
     await queries.cancelQueries({ predicate: (q) => VIEWS.includes(String(q.queryKey[0])) });
     absorb(queries, entry.write);
     await outbox.drop(entry.id);
@@ -62,11 +64,20 @@ async function sent(entry: Waiting, queries: QueryClient): Promise<boolean> {
     if (error instanceof Refused && error.status === 401) return becameUnsent('signedOut');
     if (error instanceof NoAnswer || (error instanceof Refused && [403, 429, 500, 503].includes(error.status)))
       return becameUnsent('noSignal');
+    if (error instanceof PhotoGone) {
+      await outbox.mark(entry.id, {
+        message: 'This picture is no longer on this device.',
+        remedy: 'Let it go, or take it again.',
+      });
+      return true;
+    }
     if (!(error instanceof Refused)) throw error;
+    if (error.reply.code === 'PHOTO_BROKEN' || error.reply.code === 'PHOTO_PIECE_OUT_OF_PLACE') return becameUnsent('noSignal');
     const problems = error.reply.problems?.map((p) => p.code).join(', ');
     await outbox.mark(entry.id, {
       message: problems ? `${error.reply.message} (${problems})` : error.reply.message,
       remedy: error.reply.remedy,
+      ...(error.reply.clash && { clash: error.reply.clash }),
     });
     return true;
   }

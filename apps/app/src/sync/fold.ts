@@ -1,5 +1,22 @@
-import { type Horse, type HorseHistory, type HorseSummary, type Session, type Visit, type VisitPage } from '@fulcra/contract';
+import {
+  type Horse,
+  type HorseFields,
+  type HorseHistory,
+  type HorseSummary,
+  type HorseTracings,
+  type HorseWrite,
+  type Rider,
+  type Session,
+  type Visit,
+  type VisitFields,
+  type VisitPage,
+  type VisitWrite,
+} from '@fulcra/contract';
+import { foldIntoPage } from './fold-page';
 import { type Write } from './write';
+
+const horseFields = ({ was: _, ...fields }: HorseWrite): HorseFields => fields;
+const visitFields = ({ was: _, ...fields }: VisitWrite): VisitFields => fields;
 
 /**
  * What the server will say once it has these writes: each view with the waiting writes laid over it.
@@ -11,7 +28,7 @@ export function foldHorses(list: readonly HorseSummary[], writes: readonly Write
 
 function overHorses(list: HorseSummary[], write: Write): HorseSummary[] {
   if (write.kind === 'horse') {
-    const horse: Horse = { id: write.horseId, ...write.body };
+    const horse: Horse = { id: write.horseId, ...horseFields(write.body) };
     const known = list.some((s) => s.horse.id === horse.id);
     if (!known) return [...list, { horse, lastVisitOn: null, openVisitId: null, outline: [] }];
     return list.map((s) => (s.horse.id === horse.id ? { ...s, horse } : s));
@@ -36,10 +53,11 @@ export function foldHistory(history: HorseHistory, writes: readonly Write[], ses
 
 function overHistory(history: HorseHistory, write: Write, session: Session): HorseHistory {
   const fitter = session.person.name;
-  if (write.kind === 'horse' && write.horseId === history.horse.id) return { ...history, horse: { id: write.horseId, ...write.body } };
+  if (write.kind === 'horse' && write.horseId === history.horse.id)
+    return { ...history, horse: { id: write.horseId, ...horseFields(write.body) } };
   if (write.kind === 'visit' && write.body.horseId === history.horse.id) {
     const known = history.visits.find((v) => v.visit.id === write.visitId);
-    const visit: Visit = { id: write.visitId, fitter: known?.visit.fitter ?? fitter, ...write.body };
+    const visit: Visit = { id: write.visitId, fitter: known?.visit.fitter ?? fitter, ...visitFields(write.body) };
     const others = history.visits.filter((v) => v.visit.id !== write.visitId);
     const visits = [{ visit, decision: known?.decision ?? null }, ...others];
     return { ...history, visits: visits.sort((a, b) => (a.visit.startedOn < b.visit.startedOn ? 1 : -1)) };
@@ -63,24 +81,51 @@ export function foldVisit(
 
 function overVisit(page: VisitPage | null, write: Write, session: Session, horses: readonly HorseSummary[]): VisitPage | null {
   const fitter = session.person.name;
-  if (write.kind === 'horse') return page?.horse.id === write.horseId ? { ...page, horse: { id: write.horseId, ...write.body } } : page;
+  if (write.kind === 'horse')
+    return page?.horse.id === write.horseId ? { ...page, horse: { id: write.horseId, ...horseFields(write.body) } } : page;
   if (write.kind === 'visit') {
     const horse = page?.horse ?? horses.find((h) => h.horse.id === write.body.horseId)?.horse;
     if (horse === undefined) return page;
-    const visit: Visit = { id: write.visitId, fitter: page?.visit.fitter ?? fitter, ...write.body };
-    return { visit, horse, takes: page?.takes ?? [], decision: page?.decision ?? null };
+    const visit: Visit = { id: write.visitId, fitter: page?.visit.fitter ?? fitter, ...visitFields(write.body) };
+    return page === null ? { visit, horse, takes: [], facts: [], photos: [], earlier: [], decision: null } : { ...page, visit, horse };
   }
-  if (page === null) return null;
-  if (write.kind === 'take') {
-    if (page.takes.some((t) => t.id === write.takeId)) return page;
-    return { ...page, takes: [...page.takes, { id: write.takeId, visitId: write.visitId, hand: fitter, withdrawn: false, ...write.body }] };
+  return page === null ? null : foldIntoPage(page, write, fitter);
+}
+
+export const foldRiders = (riders: readonly Rider[], writes: readonly Write[]): Rider[] =>
+  writes.reduce<Rider[]>(
+    (list, write) => {
+      if (write.kind !== 'rider') return list;
+      const { was: _, ...fields } = write.body;
+      return [...list.filter((r) => r.id !== write.riderId), { id: write.riderId, ...fields }];
+    },
+    [...riders],
+  );
+
+/** Tracings of one horse over its visits; visits and takes that only wait here are among them. */
+export function foldTracings(tracings: HorseTracings, horseId: string, writes: readonly Write[], session: Session): HorseTracings {
+  const begun = writes.flatMap((w) => (w.kind === 'visit' && w.body.horseId === horseId ? [w] : []));
+  const unknown = begun.filter(
+    (w, i) => !tracings.some((t) => t.visitId === w.visitId) && begun.findIndex((o) => o.visitId === w.visitId) === i,
+  );
+  const all = [
+    ...tracings,
+    ...unknown.map((w) => ({ visitId: w.visitId, startedOn: w.body.startedOn, stationMm: w.body.stationMm, takes: [], facts: [] })),
+  ];
+  return all.map((t) => writes.reduce((entry, write) => overTracing(entry, write, session.person.name), t));
+}
+
+function overTracing(entry: HorseTracings[number], write: Write, hand: string): HorseTracings[number] {
+  if (!('visitId' in write) || write.visitId !== entry.visitId) return entry;
+  if (write.kind === 'take' && !entry.takes.some((t) => t.id === write.takeId)) {
+    return { ...entry, takes: [...entry.takes, { id: write.takeId, visitId: write.visitId, hand, withdrawn: false, ...write.body }] };
   }
   if (write.kind === 'withdrawal') {
-    return { ...page, takes: page.takes.map((t) => (t.id === write.takeId ? { ...t, withdrawn: write.body.withdrawn } : t)) };
+    return { ...entry, takes: entry.takes.map((t) => (t.id === write.takeId ? { ...t, withdrawn: write.body.withdrawn } : t)) };
   }
-  return { ...page, decision: { visitId: write.visitId, fitter, ...write.body } };
+  return entry;
 }
 
 /** The writes that touch one visit. */
 export const writesOfVisit = (writes: readonly Write[], visitId: string): Write[] =>
-  writes.filter((w) => w.kind === 'horse' || w.visitId === visitId);
+  writes.filter((w) => w.kind === 'horse' || ('visitId' in w && w.visitId === visitId));

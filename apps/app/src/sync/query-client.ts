@@ -28,4 +28,4 @@ export const persister = createAsyncStoragePersister({
   throttleTime: 300,
 });
 
-export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: 'v1' };
+export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: 'v2' };

@@ -8,7 +8,10 @@ import { MARK, type Tone } from '../ui/banner';
 import { writeName } from '../words/write-words';
 import { useSession } from '../session/session-context';
 import { flushSoon, flushState } from './flush';
+import { ClashEntry } from './clash-entry';
+import { DeviceWarnings, useDeviceTrouble } from './device-warnings';
 import { type Waiting, outbox } from './outbox';
+import { isFieldsWrite } from './write';
 
 /** Small and honest: kept here, on its way, sent, or refused with the way out. */
 export function SyncState() {
@@ -16,7 +19,9 @@ export function SyncState() {
   const state = useSyncExternalStore(flushState.subscribe, flushState.now);
   const [open, setOpen] = useState(false);
   const refused = waiting.filter((w) => w.refused !== undefined);
-  const [tone, text] = summary(waiting.length - refused.length, refused.length, state);
+  const trouble = useDeviceTrouble();
+  const clashes = refused.filter((w) => w.refused?.clash !== undefined).length;
+  const [tone, text] = summary(waiting.length - refused.length, refused.length - clashes, clashes, state, trouble);
   return (
     <>
       <Button kind="quiet" label={`Saving: ${text}`} onPress={() => setOpen(true)}>
@@ -29,16 +34,23 @@ export function SyncState() {
       </Button>
       <Sheet title="What is saved where" open={open} onClose={() => setOpen(false)}>
         <Body>{explanation(waiting.length, state)}</Body>
-        {refused.map((entry) => (
-          <RefusedEntry key={entry.id} entry={entry} />
-        ))}
+        <DeviceWarnings />
+        {refused.map((entry) =>
+          entry.refused?.clash && isFieldsWrite(entry.write) ? (
+            <ClashEntry key={entry.id} entry={entry} write={entry.write} clash={entry.refused.clash} />
+          ) : (
+            <RefusedEntry key={entry.id} entry={entry} />
+          ),
+        )}
       </Sheet>
     </>
   );
 }
 
-function summary(waiting: number, refused: number, state: string): [Tone, string] {
+function summary(waiting: number, refused: number, clashes: number, state: string, trouble: string | null): [Tone, string] {
   if (refused > 0) return ['bad', `${refused} refused`];
+  if (clashes > 0) return ['bad', `${clashes} to choose`];
+  if (trouble !== null) return ['lookOut', trouble];
   if (waiting === 0) return ['good', 'saved'];
   if (state === 'sending') return ['plain', `sending ${waiting}`];
   return ['lookOut', `kept here, ${waiting} to send`];

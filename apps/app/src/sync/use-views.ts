@@ -1,11 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
+import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   type HorseHistory,
   type HorseSummary,
+  type HorseTracings,
+  type Rider,
   type Saddle,
   type VisitPage,
   horseHistorySchema,
   horseSummarySchema,
+  horseTracingsSchema,
+  riderSchema,
   saddleSchema,
   visitPageSchema,
 } from '@fulcra/contract';
@@ -13,7 +17,7 @@ import { useMemo, useSyncExternalStore } from 'react';
 import { z } from 'zod';
 import { useSession } from '../session/session-context';
 import { NoAnswer, Refused, request } from './api-client';
-import { foldHistory, foldHorses, foldVisit, writesOfVisit } from './fold';
+import { foldHistory, foldHorses, foldRiders, foldTracings, foldVisit, writesOfVisit } from './fold';
 import { outbox } from './outbox';
 import { type Write } from './write';
 
@@ -66,7 +70,7 @@ export function useHorse(horseId: string): View<HorseHistory> {
   const writes = useWaitingWrites();
   const query = useQuery({
     queryKey: ['horse', horseId],
-    enabled: !writes.some((w) => w.kind === 'horse' && w.horseId === horseId),
+    enabled: !writes.some((w) => w.kind === 'horse' && w.horseId === horseId && !w.body.was),
     queryFn: async () => horseHistorySchema.parse(await request('GET', `/api/horses/${horseId}`)),
   });
   const horses = useHorses().data;
@@ -79,21 +83,33 @@ export function useHorse(horseId: string): View<HorseHistory> {
 
 function emptyHistory(horses: readonly HorseSummary[] | null, horseId: string): HorseHistory | null {
   const horse = horses?.find((h) => h.horse.id === horseId)?.horse;
-  return horse === undefined ? null : { horse, visits: [] };
+  return horse === undefined ? null : { horse, visits: [], said: [] };
+}
+
+/** A visit begun without signal still offers what the horse's own page last said of it. */
+function withWhatWasSaid(page: VisitPage | null, begunHere: boolean, queries: QueryClient): VisitPage | null {
+  if (page === null || !begunHere) return page;
+  return { ...page, earlier: queries.getQueryData<HorseHistory>(['horse', page.horse.id])?.said ?? [] };
 }
 
 export function useVisit(visitId: string): View<VisitPage> {
   const { session } = useSession();
+  const queries = useQueryClient();
   const writes = useWaitingWrites();
   const horses = useHorses().data;
   const query = useQuery({
     queryKey: ['visit', visitId],
-    enabled: !writes.some((w) => w.kind === 'visit' && w.visitId === visitId),
+    enabled: !writes.some((w) => w.kind === 'visit' && w.visitId === visitId && !w.body.was),
     queryFn: async () => visitPageSchema.parse(await request('GET', `/api/visits/${visitId}`)),
   });
   const data = useMemo(
-    () => foldVisit(query.data ?? null, writesOfVisit(writes, visitId), session, horses ?? []),
-    [query.data, writes, visitId, session, horses],
+    () =>
+      withWhatWasSaid(
+        foldVisit(query.data ?? null, writesOfVisit(writes, visitId), session, horses ?? []),
+        query.data === undefined,
+        queries,
+      ),
+    [query.data, writes, visitId, session, horses, queries],
   );
   return viewOf(data, query);
 }
@@ -101,4 +117,24 @@ export function useVisit(visitId: string): View<VisitPage> {
 export function useSaddles(): View<Saddle[]> {
   const query = useQuery({ queryKey: ['saddles'], queryFn: async () => z.array(saddleSchema).parse(await request('GET', '/api/saddles')) });
   return viewOf(query.data ?? null, query);
+}
+
+export function useRiders(): View<Rider[]> {
+  const writes = useWaitingWrites();
+  const query = useQuery({ queryKey: ['riders'], queryFn: async () => z.array(riderSchema).parse(await request('GET', '/api/riders')) });
+  const data = useMemo(() => foldRiders(query.data ?? [], writes), [query.data, writes]);
+  return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
+}
+
+/** All tracings of a horse, oldest visit first, with what waits laid over them. */
+export function useTracings(horseId: string): View<HorseTracings> {
+  const { session } = useSession();
+  const writes = useWaitingWrites();
+  const query = useQuery({
+    queryKey: ['tracings', horseId],
+    enabled: !writes.some((w) => w.kind === 'horse' && w.horseId === horseId && !w.body.was),
+    queryFn: async () => horseTracingsSchema.parse(await request('GET', `/api/horses/${horseId}/tracings`)),
+  });
+  const data = useMemo(() => foldTracings(query.data ?? [], horseId, writes, session), [query.data, horseId, writes, session]);
+  return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }

@@ -34,7 +34,7 @@ export function TemplateScreen({ visitId }: { readonly visitId: string }) {
     return (
       <Screen narrow title={page.horse.name} note="Template at full scale" onBack={() => router.navigate(`/visits/${visitId}`)}>
         <EmptyState title="No section to print yet." text="A template needs a front section; with a decision it carries the arch too.">
-          <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/front`)} />
+          <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
         </EmptyState>
       </Screen>
     );
@@ -44,13 +44,14 @@ export function TemplateScreen({ visitId }: { readonly visitId: string }) {
 
 function Ready({
   visitId,
-  loaded: { page, front },
+  loaded,
   template,
 }: {
   readonly visitId: string;
   readonly loaded: LoadedVisit;
   readonly template: FrontTemplate;
 }) {
+  const { page } = loaded;
   const [size, setSize] = useState<SheetSize>('a4');
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
@@ -75,7 +76,7 @@ function Ready({
       title={page.horse.name}
       note="Template at full scale"
       onBack={() => router.navigate(`/visits/${visitId}`)}
-      top={<VisitBackline visitId={visitId} front={front} at="front" />}
+      top={<VisitBackline visitId={visitId} loaded={loaded} at="front" />}
       bottom={
         <>
           <Button label="SVG" onPress={() => download(named('svg'), 'image/svg+xml', templateSvg(template))} />

@@ -4,7 +4,8 @@ import { Body } from './text';
 
 export interface ChoiceProps<T extends string> {
   readonly label: string;
-  readonly value: T;
+  /** Empty while nothing is chosen. */
+  readonly value: T | '';
   readonly options: readonly { readonly value: T; readonly label: string }[];
   readonly onChange: (value: T) => void;
 }

@@ -1,24 +1,45 @@
-import { type VisitPage, type VisitWrite } from '@fulcra/contract';
-import { useMemo } from 'react';
-import { type FrontMeasurement, frontMeasurement } from '../section/front-measurement';
+import { type FactBody, type VisitFields, type VisitPage } from '@fulcra/contract';
+import { useCallback, useMemo } from 'react';
+import { v7 } from 'uuid';
+import { type SectionMeasurement } from '../section/station-measurement';
+import { momentNow } from '../sync/clock';
 import { useSend } from '../sync/use-send';
 import { useVisit } from '../sync/use-views';
+import { useToast } from '../ui/toast';
+import { type MeasuredVisit, measuredVisit } from './measured-visit';
 
 export interface LoadedVisit {
   readonly page: VisitPage;
-  readonly front: FrontMeasurement;
+  readonly measured: MeasuredVisit;
+  readonly front: SectionMeasurement;
   /** Saves changed facts of the visit as they are made. */
-  readonly change: (change: Partial<VisitWrite>) => Promise<void>;
+  readonly change: (change: Partial<VisitFields>) => Promise<boolean>;
+  /** Adds something found or said, with its undo offered where a text for it is given. */
+  readonly note: (body: FactBody, said?: string) => Promise<boolean>;
+  readonly withdrawFact: (factId: string, withdrawn?: boolean) => Promise<boolean>;
 }
 
-/** A visit with what its takes say; null while it isn't there. */
+/** A visit with what its takes and facts say; null while it isn't there. */
 export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | null; readonly problem: string | null } {
   const { data: page, problem } = useVisit(visitId);
   const send = useSend();
-  const takes = page?.takes;
-  const stationMm = page?.visit.stationMm ?? 0;
-  const front = useMemo(() => (takes === undefined ? null : frontMeasurement(takes, stationMm)), [takes, stationMm]);
-  if (page === null || front === null) return { loaded: null, problem };
-  const { id: _id, fitter: _fitter, ...write } = page.visit;
-  return { loaded: { page, front, change: (change) => send({ kind: 'visit', visitId, body: { ...write, ...change } }) }, problem: null };
+  const toast = useToast();
+  const measured = useMemo(() => (page === null ? null : measuredVisit(page)), [page]);
+  const withdrawFact = useCallback(
+    (factId: string, withdrawn = true) => send({ kind: 'factWithdrawal', visitId, factId, body: { withdrawn } }),
+    [send, visitId],
+  );
+  const note = useCallback(
+    async (body: FactBody, said?: string) => {
+      const factId = v7();
+      const kept = await send({ kind: 'fact', visitId, factId, body: { madeAt: momentNow(), body } });
+      if (kept && said !== undefined) toast({ text: said, undo: () => void withdrawFact(factId) });
+      return kept;
+    },
+    [send, toast, visitId, withdrawFact],
+  );
+  if (page === null || measured === null) return { loaded: null, problem };
+  const { id: _id, fitter: _fitter, ...was } = page.visit;
+  const change = (fields: Partial<VisitFields>) => send({ kind: 'visit', visitId, body: { ...was, ...fields, was } });
+  return { loaded: { page, measured, front: measured.sections.front, change, note, withdrawFact }, problem: null };
 }

@@ -1,9 +1,9 @@
 import { AGREEMENT_LIMITS } from '@fulcra/core';
-import { type FrontMeasurement } from '../section/front-measurement';
+import { type StationMeasurement } from '../section/station-measurement';
 import { type Tone } from '../ui/banner';
 
 /** What the takes say together, and what to do next. */
-export function agreementWords(front: FrontMeasurement): readonly [Tone, string] {
+export function agreementWords(front: StationMeasurement): readonly [Tone, string] {
   const { state, odd, pairs, technicalErrorMm } = front.agreement;
   const numberOf = (id: string): number => front.takes.find((t) => t.id === id)?.number ?? 0;
   if (state === 'none') return ['plain', 'No take yet. Three that agree make it sure.'];
@@ -29,7 +29,7 @@ export function agreementWords(front: FrontMeasurement): readonly [Tone, string]
 }
 
 /** A word for one take in the strip. */
-export function takeWords(front: FrontMeasurement, id: string): readonly [Tone, string] {
+export function takeWords(front: StationMeasurement, id: string): readonly [Tone, string] {
   const odd = front.agreement.odd.find((o) => o.id === id);
   if (odd !== undefined) return ['bad', `${Math.max(odd.differsBy.widthMm, odd.differsBy.rmsMm).toFixed(0)} mm off`];
   if (front.agreement.accepted.includes(id)) return front.agreement.state === 'single' ? ['plain', 'alone'] : ['good', 'agrees'];

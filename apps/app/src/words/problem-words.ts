@@ -1,8 +1,11 @@
-import { type Problem, type ProblemCode } from '@fulcra/core';
+import { type LandmarkId, type Problem, type ProblemCode } from '@fulcra/core';
+import { LANDMARK_WORDS } from './landmark-words';
 
 type Values = Problem['values'];
 const mm = (value: number | string | undefined): string => `${Math.round(Number(value) * 10) / 10} mm`;
 const side = (values: Values): string => `${String(values.side)} side`;
+
+const mark = (landmark: number | string | undefined): string => LANDMARK_WORDS[landmark as LandmarkId].name;
 
 /** What each refusal says: the value, and what to do. */
 const WORDS: Readonly<Record<ProblemCode, (values: Values) => string>> = {
@@ -21,6 +24,27 @@ const WORDS: Readonly<Record<ProblemCode, (values: Values) => string>> = {
   WIDTHS_CROSS: (v) =>
     `On the ${side(v)} the back is ${mm(v.lowerMm)} at ${mm(v.lowerDepthMm)}, narrower than ${mm(v.upperMm)} at ${mm(v.upperDepthMm)}. Check which width belongs to which depth.`,
   WIDTH_OUT_OF_RANGE: (v) => `${mm(v.widthMm)} on the ${side(v)} is wider than any horse (${mm(v.mostMm)}). Check the unit.`,
+  BENDS_PITCH: (v) => `Links of ${mm(v.pitchMm)} are not a curve’s (${v.leastPitchMm} to ${v.mostPitchMm} mm). Check the device.`,
+  BENDS_COUNT: (v) => `${v.count} joints are not a curve’s (${v.least} to ${v.most}). Check the device.`,
+  BENDS_CENTRE: (v) => `Joint ${v.centreJoint} of ${v.count} can’t lie on the spine. Lay the centre mark on the spine.`,
+  BEND_TOO_SHARP: (v) => `Joint ${v.joint} bends by ${Math.round(Number(v.bendDeg))}°, more than ${v.mostDeg}°. Take it again.`,
+  BENDS_TILT: (v) => `The curve stood at ${Math.round(Number(v.tiltDeg))}°. Lay it on and take it again.`,
+  LINE_NOT_A_NUMBER: (v) => `Point ${v.index} is not a number. Remove it and tap it again.`,
+  LINE_TOO_FEW_POINTS: (v) => `${v.count} places are too few for a line; it needs ${v.least}.`,
+  LINE_TOO_MANY_POINTS: (v) => `${v.count} points are more than a line holds (${v.most}). Thin them out.`,
+  LINE_LENGTH: (v) =>
+    `This line is ${mm(v.lengthMm)} long; a back has ${mm(v.leastMm)} to ${mm(v.mostMm)}. Go on further, or check the unit.`,
+  LINE_TOO_STEEP: (v) => `At ${mm(v.xMm)} the line climbs steeper than ${v.mostDeg}°, which no back does. Check the points there.`,
+  TAKE_OTHER_DIRECTION: () => 'This was taken along the back, and this station goes across it. Take it at its own station.',
+  LANDMARK_OUT_OF_RANGE: (v) =>
+    `${mark(v.landmark)} at ${mm(v.atMm)}: no horse has it there (${mm(v.leastMm)} to ${mm(v.mostMm)}). Check the unit.`,
+  LANDMARK_ORDER: (v) =>
+    `${mark(v.landmark)} at ${mm(v.atMm)} and ${mark(v.other).toLowerCase()} at ${mm(v.otherMm)}: no horse has them in this order. Feel for both again.`,
+  SCAPULA_TRAVEL_BACKWARD: (v) =>
+    `The ${side(v)}’s scapula would travel from ${mm(v.restMm)} ahead to ${mm(v.forwardMm)}; drawn forward, its edge swings back. Mark both again.`,
+  MUSCLE_INSIDE_SPINE: (v) => `The muscle’s edges are ${mm(v.muscleMm)} apart, inside the spine’s ${mm(v.spineMm)}. Check which is which.`,
+  SURFACE_TOO_FEW_STATIONS: (v) => `${v.count} section${v.count === 1 ? ' makes' : 's make'} no surface.`,
+  SURFACE_STATIONS_COINCIDE: (v) => `Two stations stand at ${mm(v.atMm)}. Correct where one of them was taken.`,
   ARCH_ANGLE_OUT_OF_RANGE: (v) =>
     `This back would ask for a front beyond ${v.leastDeg}° to ${v.mostDeg}°, which nobody builds. Check the section.`,
   ARCH_LENGTH_OUT_OF_RANGE: (v) => `Points of ${mm(v.lengthMm)} are outside ${mm(v.leastMm)} to ${mm(v.mostMm)}. Check the saddle.`,

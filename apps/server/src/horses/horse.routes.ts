@@ -43,7 +43,8 @@ export const horseRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
       practiceId,
       own.map((v) => v.id),
     );
-    return { horse, visits: own.map((visit) => ({ visit, decision: decided.find((d) => d.visitId === visit.id) ?? null })) };
+    const said = await facts.earlier(practiceId, horse.id, null, '9999-12-31');
+    return { horse, said, visits: own.map((visit) => ({ visit, decision: decided.find((d) => d.visitId === visit.id) ?? null })) };
   });
 
   app.get('/api/horses/:horseId/tracings', { schema: { params, response: { 200: horseTracingsSchema } } }, async (request) => {

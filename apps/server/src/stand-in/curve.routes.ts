@@ -28,7 +28,7 @@ const RUBBISH = ['', 'B', 'B 7 nan *00', '\u0000\u0001\u0002', 'CURVE 9 x', '{"b
 export const curveStandIn: FastifyPluginAsyncZod = async (app) => {
   app.get('/api/stand-in/curve', { websocket: true, schema: { hide: true, querystring: settingsSchema } }, (socket, request) => {
     signedIn(request);
-    speak(socket, request.query as Settings);
+    speak(socket, request.query);
   });
 };
 

@@ -10,8 +10,8 @@ import { VisitEntity } from './visit.entity';
 export interface Facts {
   /** In the order in which the server heard of them. */
   ofVisits(practiceId: string, visitIds: readonly string[]): Promise<Fact[]>;
-  /** Dated facts of the horse from its other visits up to that day, oldest first. */
-  earlier(practiceId: string, horseId: string, visitId: string, upTo: string): Promise<EarlierFact[]>;
+  /** Dated facts of the horse from its visits up to that day, without the one named, oldest first. */
+  earlier(practiceId: string, horseId: string, butVisitId: string | null, upTo: string): Promise<EarlierFact[]>;
   add(practiceId: string, handId: string, visitId: string, id: string, fact: FactWrite): Promise<Fact>;
   withdraw(practiceId: string, visitId: string, id: string, withdrawn: boolean): Promise<Fact>;
 }
@@ -31,9 +31,9 @@ export function facts(db: DataSource): Facts {
   };
   return {
     ofVisits,
-    earlier: async (practiceId, horseId, visitId, upTo) => {
+    earlier: async (practiceId, horseId, butVisitId, upTo) => {
       const visits = await db.getRepository(VisitEntity).findBy({ practiceId, horseId });
-      const others = visits.filter((v) => v.id !== visitId && v.startedOn <= upTo);
+      const others = visits.filter((v) => v.id !== butVisitId && v.startedOn <= upTo);
       const days = new Map(others.map((v) => [v.id, v.startedOn]));
       const said = await ofVisits(practiceId, [...days.keys()]);
       return said.flatMap((f) => asEarlier(f, days.get(f.visitId)!)).sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));

@@ -70,3 +70,11 @@ export function readLineTakes(readings: Readings): Readable<LineTake> {
     unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
   };
 }
+
+/** How far the highest place of a traced reading lies from its spine mark, mm, + to the off side; null for widths, which have no top. */
+export function highestOffSpineMm(reading: TakeReading): number | null {
+  if (reading.kind === 'widths') return null;
+  const points = reading.kind === 'bends' ? pointsFromBends(reading) : done([...reading.points]);
+  const outcome = points.ok ? sectionFromPoints(points.value) : points;
+  return outcome.ok ? outcome.value.highestOffSpineMm : null;
+}

@@ -3,7 +3,7 @@ import { foldHistory, foldHorses, foldVisit, writesOfVisit } from '../fold';
 import { type Write } from '../write';
 
 const session: Session = { person: { id: 'p', name: 'Isla' }, practice: { id: 'r', name: 'Room' }, csrfToken: 't' };
-const horse = { name: 'Marl', kind: 'cross', bornYear: 2017, heightMm: 1700, note: '' };
+const horse = { name: 'Marl', kind: 'cross', bornYear: 2017, heightMm: 1700, note: '', sex: 'unknown' as const, riderIds: [] };
 const addHorse: Write = { kind: 'horse', horseId: 'h', body: horse };
 const visit = {
   horseId: 'h',
@@ -12,6 +12,7 @@ const visit = {
   stationMm: 50,
   status: 'open' as const,
   note: '',
+  result: null,
 };
 const startVisit: Write = { kind: 'visit', visitId: 'v', body: visit };
 const take: Write = {
@@ -59,11 +60,11 @@ describe('waiting writes laid over what the server said', () => {
   it('a history gains the visit, newest first', () => {
     const older = { ...visit, startedOn: '2026-01-01' };
     const writes: Write[] = [{ kind: 'visit', visitId: 'o', body: older }, startVisit];
-    const history = foldHistory({ horse: { id: 'h', ...horse }, visits: [] }, writes, session);
+    const history = foldHistory({ horse: { id: 'h', ...horse }, visits: [], said: [] }, writes, session);
     expect(history.visits.map((v) => v.visit.id)).toEqual(['v', 'o']);
   });
 
   it('another visit’s writes are left out', () => {
-    expect(writesOfVisit([addHorse, startVisit, take, { ...startVisit, visitId: 'x' }], 'v')).toHaveLength(3);
+    expect(writesOfVisit([addHorse, startVisit, take, { kind: 'visit', visitId: 'x', body: visit }], 'v')).toHaveLength(3);
   });
 });

@@ -2,7 +2,7 @@ import { type HorseSummary } from '@fulcra/contract';
 import { yardOrder } from '../yard-order';
 
 const horse = (name: string, lastVisitOn: string | null = null, openVisitId: string | null = null): HorseSummary => ({
-  horse: { id: name, name, kind: 'pony', bornYear: null, heightMm: null, note: '' },
+  horse: { id: name, name, kind: 'pony', bornYear: null, heightMm: null, note: '', sex: 'unknown' as const, riderIds: [] },
   lastVisitOn,
   openVisitId,
   outline: [],

@@ -1,6 +1,6 @@
 import { type TakeRecord } from '@fulcra/contract';
 import { agreementWords, takeWords } from '../../words/agreement-words';
-import { frontMeasurement } from '../front-measurement';
+import { sectionMeasurement } from '../station-measurement';
 
 let count = 0;
 const take = (near1: number, near2: number, withdrawn = false): TakeRecord => ({
@@ -19,18 +19,18 @@ const take = (near1: number, near2: number, withdrawn = false): TakeRecord => ({
     ],
   },
 });
-const words = (...takes: TakeRecord[]) => agreementWords(frontMeasurement(takes, 50));
+const words = (...takes: TakeRecord[]) => agreementWords(sectionMeasurement(takes, 'front', 50));
 
 describe('what the takes of a front say together', () => {
   it('goes from open over doubtful to measured', () => {
     const pegs = [[], [take(78, 140)], [take(78, 140), take(90, 152)], [take(78, 140), take(79, 141)]].map(
-      (t) => frontMeasurement(t, 50).peg,
+      (t) => sectionMeasurement(t, 'front', 50).peg,
     );
     expect(pegs).toEqual(['open', 'doubtful', 'doubtful', 'measured']);
   });
 
   it('a withdrawn take doesn’t count and can be brought back', () => {
-    const front = frontMeasurement([take(78, 140), take(95, 160, true), take(79, 141)], 50);
+    const front = sectionMeasurement([take(78, 140), take(95, 160, true), take(79, 141)], 'front', 50);
     expect(front.takes.map((t) => t.number)).toEqual([1, 3]);
     expect(front.withdrawn).toHaveLength(1);
     expect(front.agreement.state).toBe('agree');
@@ -51,7 +51,7 @@ describe('what the takes of a front say together', () => {
 
   it('each take has a word of its own', () => {
     const takes = [take(78, 140), take(92, 155), take(79, 141)];
-    const front = frontMeasurement(takes, 50);
+    const front = sectionMeasurement(takes, 'front', 50);
     expect(takes.map((t) => takeWords(front, t.id)[0])).toEqual(['good', 'bad', 'good']);
   });
 });

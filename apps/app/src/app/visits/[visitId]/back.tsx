@@ -1,9 +1,9 @@
 import { useLocalSearchParams } from 'expo-router';
-import { FrontScreen } from '../../../section/front-screen';
+import { BackScreen } from '../../../back/back-screen';
 import { signedIn } from '../../../session/session-context';
 
 function Route() {
-  return <FrontScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
+  return <BackScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
 }
 
 export default signedIn(Route);

@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { FeelScreen } from '../../../feel/feel-screen';
+import { signedIn } from '../../../session/session-context';
+
+function Route() {
+  return <FeelScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
+}
+
+export default signedIn(Route);

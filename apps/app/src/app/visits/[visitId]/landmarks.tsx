@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { LandmarksScreen } from '../../../landmarks/landmarks-screen';
+import { signedIn } from '../../../session/session-context';
+
+function Route() {
+  return <LandmarksScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
+}
+
+export default signedIn(Route);

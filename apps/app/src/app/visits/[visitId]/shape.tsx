@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { ShapeScreen } from '../../../shape/shape-screen';
+import { signedIn } from '../../../session/session-context';
+
+function Route() {
+  return <ShapeScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
+}
+
+export default signedIn(Route);

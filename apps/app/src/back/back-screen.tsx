@@ -1,0 +1,118 @@
+import { type BackSurface, type Outcome, backSurface } from '@fulcra/core';
+import { router } from 'expo-router';
+import { Suspense, lazy, useMemo, useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { Banner } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { EmptyState } from '../ui/empty-state';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Body, Small } from '../ui/text';
+import { useWide } from '../ui/use-wide';
+import { measuredStations } from '../visit/measured-visit';
+import { nextStep } from '../visit/next-step';
+import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { problemWords } from '../words/problem-words';
+import { BackPlans } from './back-plans';
+import { ChangeOverTime } from './change-over-time';
+import { hasWebGl } from './has-web-gl';
+import { ToplineReadout } from './topline-readout';
+
+/** The three-dimensional view is fetched only when it is opened. */
+const Back3d = lazy(() => import('./back-3d'));
+type View = 'solid' | 'plans' | 'change';
+
+export function BackScreen({ visitId }: { readonly visitId: string }) {
+  const { loaded, problem } = useVisitPage(visitId);
+  return loaded === null ? <LoadState problem={problem} /> : <Back visitId={visitId} loaded={loaded} />;
+}
+
+function Back({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { page, measured } = loaded;
+  const webGl = useMemo(hasWebGl, []);
+  const [view, setView] = useState<View>(webGl ? 'solid' : 'plans');
+  const surface = useMemo(() => backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus }), [measured]);
+  const next = nextStep(loaded);
+  const options = [
+    ...(webGl ? [{ value: 'solid' as const, label: 'From every side' }] : []),
+    { value: 'plans' as const, label: 'Top and side' },
+    { value: 'change' as const, label: 'Change over time' },
+  ];
+  return (
+    <Screen
+      title={page.horse.name}
+      note="The back as a whole"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
+    >
+      <Choice label="View of the back" value={view} options={options} onChange={setView} />
+      {webGl ? null : <Small>This device can’t draw in three dimensions; top and side say the same.</Small>}
+      {view === 'change' ? (
+        <ChangeOverTime horseId={page.horse.id} visitId={visitId} />
+      ) : (
+        <Surface loaded={loaded} surface={surface} view={view} onLost={() => setView('plans')} />
+      )}
+    </Screen>
+  );
+}
+
+interface SurfaceProps {
+  readonly loaded: LoadedVisit;
+  readonly surface: Outcome<BackSurface>;
+  readonly view: 'solid' | 'plans';
+  readonly onLost: () => void;
+}
+
+function Surface({ loaded, surface, view, onLost }: SurfaceProps) {
+  const [width, onLayout] = useMeasuredWidth();
+  const wide = useWide();
+  const [lost, setLost] = useState(false);
+  if (!surface.ok) {
+    return (
+      <EmptyState
+        title="No surface yet."
+        text={`${surface.problems.map(problemWords).join(' ')} Two stations make a surface; six and a topline make a good one.`}
+      />
+    );
+  }
+  const { landmarks } = loaded.measured;
+  const sparse = surface.value.sparse.some((s) => s === 1);
+  return (
+    <YStack gap="$m" onLayout={onLayout}>
+      {width === 0 ? null : view === 'solid' ? (
+        <Suspense fallback={<Body role="status">Fetching the view…</Body>}>
+          <Back3d
+            widthPx={width}
+            heightPx={wide ? 460 : 360}
+            surface={surface.value}
+            landmarks={landmarks}
+            onLost={() => {
+              setLost(true);
+              onLost();
+            }}
+          />
+        </Suspense>
+      ) : (
+        <BackPlans widthPx={width} surface={surface.value} landmarks={landmarks} />
+      )}
+      {lost ? (
+        <Banner tone="lookOut">
+          The device took its drawing memory back, so top and side are shown. Nothing is lost; open the other view again when you like.
+        </Banner>
+      ) : null}
+      {surface.value.hasTopline ? null : <Banner tone="lookOut">No topline yet: the spine is drawn level.</Banner>}
+      <XStack flexWrap="wrap" gap="$l">
+        <Small>
+          {surface.value.stationsMm.length} stations; off by up to {Math.max(...surface.value.uncertaintyMm).toFixed(0)} mm where it is
+          least sure (default bend).
+        </Small>
+        {sparse ? <Small>Pale and dotted: too far from a tracing to be believed.</Small> : null}
+      </XStack>
+      <ToplineReadout measured={loaded.measured} />
+    </YStack>
+  );
+}

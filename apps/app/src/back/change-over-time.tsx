@@ -1,0 +1,141 @@
+import { type HorseTracings } from '@fulcra/contract';
+import { SECTION_STATIONS, type Section, type SectionStation, sectionChange } from '@fulcra/core';
+import { useMemo, useState } from 'react';
+import Svg from 'react-native-svg';
+import { XStack, YStack } from 'tamagui';
+import { MillimetreGrid } from '../drawings/millimetre-grid';
+import { paperScale, reachOf } from '../drawings/paper-scale';
+import { SectionLines, SideNames } from '../drawings/section-lines';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { sectionMeasurement } from '../section/station-measurement';
+import { useTracings } from '../sync/use-views';
+import { Choice } from '../ui/choice';
+import { EmptyState } from '../ui/empty-state';
+import { Body, Small, Strong } from '../ui/text';
+import { usePalette } from '../ui/use-palette';
+import { dayWords } from '../words/measure-words';
+import { STATION_WORDS } from '../words/station-words';
+
+interface Stage {
+  readonly visitId: string;
+  readonly on: string;
+  readonly section: Section;
+}
+
+/** Outlines of one station stacked over the visits, with a slider through time and what each side gained or lost. */
+export function ChangeOverTime({ horseId, visitId }: { readonly horseId: string; readonly visitId: string }) {
+  const tracings = useTracings(horseId).data;
+  const [station, setStation] = useState<SectionStation>('front');
+  const [chosen, setChosen] = useState<number | null>(null);
+  const stages = useMemo(() => stagesOf(tracings ?? [], station), [tracings, station]);
+  const measured = useMemo(() => SECTION_STATIONS.filter((s) => stagesOf(tracings ?? [], s).length > 0), [tracings]);
+  const own = stages.findIndex((s) => s.visitId === visitId);
+  const at = Math.min(stages.length - 1, chosen ?? (own < 0 ? stages.length - 1 : own));
+  return (
+    <YStack gap="$m">
+      <Choice
+        label="Station"
+        value={station}
+        options={measured.map((value) => ({ value, label: STATION_WORDS[value].peg }))}
+        onChange={(next) => {
+          setStation(next);
+          setChosen(null);
+        }}
+      />
+      {stages.length < 2 ? (
+        <EmptyState
+          title="Nothing to compare yet."
+          text={`The ${STATION_WORDS[station].name.toLowerCase()} of two visits shows what filled and what wasted. ${stages.length === 1 ? 'There is one so far.' : ''}`}
+        />
+      ) : (
+        <Stages stages={stages} at={at} onMove={setChosen} />
+      )}
+    </YStack>
+  );
+}
+
+/** Visits in which this station has takes that agree, oldest first. */
+const stagesOf = (tracings: HorseTracings, station: SectionStation): Stage[] =>
+  tracings.flatMap(({ visitId, startedOn, takes }) => {
+    const section = sectionMeasurement(takes, station, 0).consensus;
+    return section === null ? [] : [{ visitId, on: startedOn, section }];
+  });
+
+function Stages({
+  stages,
+  at,
+  onMove,
+}: {
+  readonly stages: readonly Stage[];
+  readonly at: number;
+  readonly onMove: (index: number) => void;
+}) {
+  const [width, onLayout] = useMeasuredWidth();
+  const palette = usePalette();
+  const scale = paperScale(width || 1, 300, reachOf(stages.flatMap((s) => s.section.points)));
+  const now = stages[at]!;
+  return (
+    <YStack gap="$s" onLayout={onLayout}>
+      {width === 0 ? null : (
+        <Svg
+          width={width}
+          height={300}
+          role="img"
+          aria-label={`Outlines of ${stages.length} visits, ${dayWords(now.on)} drawn strong`}
+          style={{ backgroundColor: palette.sheet }}
+        >
+          <MillimetreGrid scale={scale} palette={palette} />
+          {stages.map((s, i) =>
+            i === at ? null : <SectionLines key={s.visitId} section={s.section} scale={scale} palette={palette} weight="take" />,
+          )}
+          <SectionLines section={now.section} scale={scale} palette={palette} />
+          <SideNames scale={scale} palette={palette} />
+        </Svg>
+      )}
+      <XStack alignItems="center" gap="$m">
+        <Small>{dayWords(stages[0]!.on)}</Small>
+        <input
+          type="range"
+          min={0}
+          max={stages.length - 1}
+          step={1}
+          value={at}
+          aria-label="Visit shown"
+          aria-valuetext={dayWords(now.on)}
+          onChange={(event) => onMove(Number(event.target.value))}
+          style={{ flex: 1, height: 48, accentColor: palette.action }}
+        />
+        <Small>{dayWords(stages.at(-1)!.on)}</Small>
+      </XStack>
+      <Strong>{dayWords(now.on)}</Strong>
+      {at > 0 ? (
+        <Change from={stages[at - 1]!} to={now} />
+      ) : (
+        <Body color="$muted">The first one: what comes later is held against it.</Body>
+      )}
+      {at > 1 ? <Change from={stages[0]!} to={now} /> : null}
+    </YStack>
+  );
+}
+
+function Change({ from, to }: { readonly from: Stage; readonly to: Stage }) {
+  const change = sectionChange(from.section, to.section);
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$xs">
+      <Small>
+        Since {dayWords(from.on)}, down to {Math.round(change.depthMm)} mm
+      </Small>
+      {(['near', 'off'] as const).map((side) => {
+        const { areaCm2, areaShare, angleDeg } = change[side];
+        return (
+          <Body key={side} color={`$${side}`}>
+            {side === 'near' ? 'N near' : 'off O'}: {signed(areaCm2, 1)} cm² ({signed(areaShare * 100, 0)} %)
+            {angleDeg === null ? '' : `, ${signed(angleDeg, 1)}° flatter`}
+          </Body>
+        );
+      })}
+    </YStack>
+  );
+}
+
+const signed = (value: number, decimals: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(decimals)}`;

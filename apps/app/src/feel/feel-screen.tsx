@@ -1,0 +1,104 @@
+import { type FeltSpot, PASS_IDS, spotState } from '@fulcra/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { Banner } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Columns } from '../ui/columns';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Sheet } from '../ui/sheet';
+import { Body, Heading, Small } from '../ui/text';
+import { nextStep } from '../visit/next-step';
+import { SkipStep } from '../visit/skip-step';
+import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { CAUTIONS, passName, passWords } from '../words/feel-words';
+import { BellyLift } from './belly-lift';
+import { FeelDrawing } from './feel-drawing';
+import { FeelSheet } from './feel-sheet';
+import { FoundList } from './found-list';
+import { HoldPanel } from './hold-panel';
+import { ALL_SPOTS, SPOTS_FROM_BELOW, SPOTS_ON_BACK } from './spot-places';
+
+export function FeelScreen({ visitId }: { readonly visitId: string }) {
+  const { loaded, problem } = useVisitPage(visitId);
+  return loaded === null ? <LoadState problem={problem} /> : <Feel visitId={visitId} loaded={loaded} />;
+}
+
+function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { page, note } = loaded;
+  const [spot, setSpot] = useState<FeltSpot | null>(null);
+  const shown = page.facts.some((f) => f.body.kind === 'cautionsShown');
+  const next = nextStep(loaded);
+  return (
+    <Screen
+      title={page.horse.name}
+      note="Feel the back before anything goes on it"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
+    >
+      <Columns>
+        <YStack gap="$m">
+          <WholePass loaded={loaded} />
+          <Views loaded={loaded} onSpot={setSpot} />
+        </YStack>
+        <YStack gap="$l">
+          <HoldPanel loaded={loaded} />
+          <FoundList loaded={loaded} />
+          <BellyLift loaded={loaded} />
+          <SkipStep step="feel" loaded={loaded} />
+        </YStack>
+      </Columns>
+      <FeelSheet spot={spot} loaded={loaded} onClose={() => setSpot(null)} />
+      <Sheet title="Before the first touch" open={!shown} onClose={() => void note({ kind: 'cautionsShown' })}>
+        {CAUTIONS.map((text) => (
+          <Banner key={text} tone="lookOut">
+            {text}
+          </Banner>
+        ))}
+        <Button kind="main" label="Understood" onPress={() => void note({ kind: 'cautionsShown' })} />
+      </Sheet>
+    </Screen>
+  );
+}
+
+/** One tap says that a whole pass brought nothing, wherever the last one brought nothing either. */
+function WholePass({ loaded: { measured, note } }: { readonly loaded: LoadedVisit }) {
+  const states = ALL_SPOTS.map((s) => ({ spot: s, state: spotState(s, measured.feelings) }));
+  const pass = PASS_IDS.find((id) => states.some(({ state }) => state.next === id));
+  if (pass === undefined) return <Body>Every place has been felt as far as it may be.</Body>;
+  const spots = states.filter(({ state }) => state.next === pass).map(({ spot }) => spot);
+  return (
+    <YStack gap="$xs">
+      <Small>{passWords(pass)}</Small>
+      <XStack>
+        <Button
+          grow
+          label={`${passName(pass)} pass: nothing at ${spots.length === ALL_SPOTS.length ? 'any place' : `the other ${spots.length} places`}`}
+          onPress={() => void note({ kind: 'feel', spots, pass, reaction: 'none', signs: [] }, `${passName(pass)} pass kept.`)}
+        />
+      </XStack>
+      <Small>Something there? Tap the place instead.</Small>
+    </YStack>
+  );
+}
+
+function Views({ loaded, onSpot }: { readonly loaded: LoadedVisit; readonly onSpot: (spot: FeltSpot) => void }) {
+  const [width, onLayout] = useMeasuredWidth();
+  const { feelings } = loaded.measured;
+  return (
+    <YStack onLayout={onLayout} gap="$m">
+      {width > 0 ? (
+        <>
+          <Heading>The back from above</Heading>
+          <FeelDrawing widthPx={width} heightPx={440} view="above" places={SPOTS_ON_BACK} feelings={feelings} onSpot={onSpot} />
+          <Heading>Girth and sternum from below</Heading>
+          <FeelDrawing widthPx={width} heightPx={210} view="below" places={SPOTS_FROM_BELOW} feelings={feelings} onSpot={onSpot} />
+        </>
+      ) : null}
+    </YStack>
+  );
+}

@@ -1,0 +1,115 @@
+import { type FactBody } from '@fulcra/contract';
+import { COMPLAINTS, COMPLAINT_PLACES, COMPLAINT_TIMES, type ComplaintId, type ComplaintTime } from '@fulcra/core';
+import { useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Field } from '../ui/field';
+import { Sheet } from '../ui/sheet';
+import { Body, Heading, Small } from '../ui/text';
+import { ToggleChip } from '../ui/toggle-chip';
+import { type LoadedVisit } from '../visit/use-visit-page';
+import { COMPLAINT_WORDS, WHEN_WORDS, WHERE_WORDS } from '../words/intake-words';
+
+type Complaint = Extract<FactBody, { kind: 'complaint' }>;
+const SIDES = [
+  { value: 'near', label: 'near' },
+  { value: 'off', label: 'off' },
+] as const;
+
+/** What brings the fitter: tapped from the faults, then where and when if that is known. */
+export function Complaints({ loaded: { page, note, withdrawFact } }: { readonly loaded: LoadedVisit }) {
+  const [open, setOpen] = useState<ComplaintId | null>(null);
+  const said = page.facts.flatMap((f) => (!f.withdrawn && f.body.kind === 'complaint' ? [{ id: f.id, body: f.body }] : []));
+  const latest = [...new Map(said.map((s) => [s.body.complaint, s])).values()];
+  const press = (complaint: ComplaintId) => {
+    const known = latest.some((s) => s.body.complaint === complaint);
+    if (!known) void note({ kind: 'complaint', complaint, place: null, side: null, when: [], note: '' });
+    else setOpen(complaint);
+  };
+  const remove = async (complaint: ComplaintId) => {
+    for (const s of said.filter((one) => one.body.complaint === complaint)) await withdrawFact(s.id);
+    setOpen(null);
+  };
+  const current = latest.find((s) => s.body.complaint === open)?.body ?? null;
+  return (
+    <YStack gap="$s">
+      <Heading>What is wrong</Heading>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label="Complaint">
+        {COMPLAINTS.map((id) => (
+          <ToggleChip key={id} label={COMPLAINT_WORDS[id]} on={latest.some((s) => s.body.complaint === id)} onPress={() => press(id)} />
+        ))}
+      </XStack>
+      {latest.map(({ id, body }) => (
+        <XStack key={id} alignItems="center" borderTopWidth={1} borderColor="$rule">
+          <Body flex={1}>{sentence(body)}</Body>
+          <Button kind="quiet" label={`Where and when: ${COMPLAINT_WORDS[body.complaint]}`} onPress={() => setOpen(body.complaint)}>
+            <Small textDecorationLine="underline">where, when</Small>
+          </Button>
+        </XStack>
+      ))}
+      <Sheet title={open === null ? '' : COMPLAINT_WORDS[open]} open={open !== null} onClose={() => setOpen(null)}>
+        {current === null ? null : (
+          <Details
+            complaint={current}
+            onChange={(body) => void note(body)}
+            onRemove={() => void remove(current.complaint)}
+            onDone={() => setOpen(null)}
+          />
+        )}
+      </Sheet>
+    </YStack>
+  );
+}
+
+function sentence({ complaint, side, place, when, note }: Complaint): string {
+  const where = [side, place === null ? null : WHERE_WORDS[place]].filter(Boolean).join(' ');
+  const rest = [where, when.map((w) => WHEN_WORDS[w]).join(', '), note].filter((part) => part !== '');
+  return rest.length === 0 ? COMPLAINT_WORDS[complaint] : `${COMPLAINT_WORDS[complaint]}: ${rest.join('; ')}`;
+}
+
+interface DetailsProps {
+  readonly complaint: Complaint;
+  readonly onChange: (body: Complaint) => void;
+  readonly onRemove: () => void;
+  readonly onDone: () => void;
+}
+
+function Details({ complaint, onChange, onRemove, onDone }: DetailsProps) {
+  const [text, setText] = useState(complaint.note);
+  const toggled = (when: ComplaintTime): ComplaintTime[] =>
+    complaint.when.includes(when) ? complaint.when.filter((w) => w !== when) : [...complaint.when, when];
+  const done = () => {
+    if (text !== complaint.note) onChange({ ...complaint, note: text });
+    onDone();
+  };
+  return (
+    <>
+      <Small>Which side</Small>
+      <Choice label="Side" value={complaint.side ?? ''} options={SIDES} onChange={(side) => onChange({ ...complaint, side })} />
+      <Small>Where</Small>
+      <Choice
+        label="Where"
+        value={complaint.place ?? ''}
+        options={COMPLAINT_PLACES.map((value) => ({ value, label: WHERE_WORDS[value] }))}
+        onChange={(place) => onChange({ ...complaint, place })}
+      />
+      <Small>When</Small>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label="When">
+        {COMPLAINT_TIMES.map((when) => (
+          <ToggleChip
+            key={when}
+            label={WHEN_WORDS[when]}
+            on={complaint.when.includes(when)}
+            onPress={() => onChange({ ...complaint, when: toggled(when) })}
+          />
+        ))}
+      </XStack>
+      <Field label="In the owner’s words" lines={2} value={text} onChange={setText} />
+      <XStack gap="$s">
+        <Button grow kind="main" label="Done" onPress={done} />
+        <Button label="Not a complaint" onPress={onRemove} />
+      </XStack>
+    </>
+  );
+}

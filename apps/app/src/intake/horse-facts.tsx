@@ -1,0 +1,101 @@
+import { INTAKE_FIELDS, INTAKE_FIELD_IDS, type FieldHistory, type IntakeField, fieldHistories } from '@fulcra/core';
+import { useMemo, useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Field } from '../ui/field';
+import { Stepper } from '../ui/stepper';
+import { Heading, Small, Strong } from '../ui/text';
+import { type LoadedVisit } from '../visit/use-visit-page';
+import { FIELD_WORDS, trendWords, valueWords } from '../words/intake-words';
+import { dayWords } from '../words/measure-words';
+
+/** Facts that change, with what was true last time offered again and changes marked with their dates. */
+export function HorseFacts({ loaded: { page, note } }: { readonly loaded: LoadedVisit }) {
+  const { earlier, facts, visit } = page;
+  const histories = useMemo(() => {
+    const before = earlier.map((e) => ({ ...e, now: false }));
+    const now = facts.flatMap((f) =>
+      !f.withdrawn && f.body.kind === 'intake' ? [{ field: f.body.field, value: f.body.value, on: visit.startedOn, now: true }] : [],
+    );
+    return fieldHistories([...before, ...now]);
+  }, [earlier, facts, visit.startedOn]);
+  const unsaid = histories.filter((h) => !h.latest.now);
+  const say = (field: IntakeField, value: string | number) => note({ kind: 'intake', field, value });
+  const allStill = async () => {
+    for (const { field, latest } of unsaid) await say(field, latest.value);
+  };
+  return (
+    <YStack gap="$s">
+      <Heading>The horse today</Heading>
+      {unsaid.length > 0 ? <Button label={`All ${unsaid.length} still so`} onPress={() => void allStill()} /> : null}
+      {INTAKE_FIELD_IDS.map((field) => (
+        <FieldRow
+          key={field}
+          field={field}
+          history={histories.find((h) => h.field === field) ?? null}
+          onSay={(value) => void say(field, value)}
+        />
+      ))}
+    </YStack>
+  );
+}
+
+interface FieldRowProps {
+  readonly field: IntakeField;
+  readonly history: FieldHistory | null;
+  readonly onSay: (value: string | number) => void;
+}
+
+function FieldRow({ field, history, onSay }: FieldRowProps) {
+  const rule = INTAKE_FIELDS[field];
+  const value = history?.latest.value ?? null;
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$xs">
+      <XStack justifyContent="space-between" alignItems="center">
+        <Strong>{FIELD_WORDS[field]}</Strong>
+        <Small flexShrink={1}>{historyWords(history)}</Small>
+      </XStack>
+      {rule.kind === 'number' ? (
+        <XStack>
+          <Stepper
+            label={`${FIELD_WORDS[field]}, kg`}
+            shown="kg"
+            unit="kg"
+            step={5}
+            decimals={0}
+            value={typeof value === 'number' ? value : null}
+            onChange={(kg) => onSay(Math.min(rule.most, Math.max(rule.least, kg)))}
+          />
+        </XStack>
+      ) : rule.kind === 'choice' ? (
+        <Choice
+          label={FIELD_WORDS[field]}
+          value={typeof value === 'string' ? value : ''}
+          options={rule.options.map((o) => ({ value: o as string, label: o }))}
+          onChange={onSay}
+        />
+      ) : (
+        <Injuries value={typeof value === 'string' ? value : ''} onSay={onSay} />
+      )}
+    </YStack>
+  );
+}
+
+function historyWords(history: FieldHistory | null): string {
+  if (history === null) return '';
+  const { latest, before, field, perMonth } = history;
+  const was = before === null ? '' : `; was ${valueWords(field, before.value)} on ${dayWords(before.on)}`;
+  const trend = trendWords(perMonth);
+  return `${latest.now ? 'said today' : `from ${dayWords(latest.on)}`}${was}${trend === '' ? '' : `; ${trend}`}`;
+}
+
+function Injuries({ value, onSay }: { readonly value: string; readonly onSay: (value: string) => void }) {
+  const [text, setText] = useState(value);
+  return (
+    <YStack gap="$xs">
+      <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={setText} />
+      {text === value ? null : <Button label="Keep this" onPress={() => onSay(text)} />}
+    </YStack>
+  );
+}

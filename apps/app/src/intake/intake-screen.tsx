@@ -1,0 +1,54 @@
+import { router } from 'expo-router';
+import { YStack } from 'tamagui';
+import { PhotoStrip } from '../photos/photo-strip';
+import { Button } from '../ui/button';
+import { Columns } from '../ui/columns';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { nextStep } from '../visit/next-step';
+import { SkipStep } from '../visit/skip-step';
+import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { ageWords, heightWords } from '../words/measure-words';
+import { SEX_WORDS } from '../words/intake-words';
+import { Complaints } from './complaints';
+import { HorseFacts } from './horse-facts';
+import { RidersOfHorse } from './riders-of-horse';
+
+export function IntakeScreen({ visitId }: { readonly visitId: string }) {
+  const { loaded, problem } = useVisitPage(visitId);
+  return loaded === null ? <LoadState problem={problem} /> : <Intake visitId={visitId} loaded={loaded} />;
+}
+
+function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { horse } = loaded.page;
+  const next = nextStep(loaded);
+  const facts = [
+    horse.kind,
+    SEX_WORDS[horse.sex],
+    ageWords(horse.bornYear, new Date()),
+    horse.heightMm === null ? null : heightWords(horse.heightMm),
+  ];
+  return (
+    <Screen
+      title={horse.name}
+      note={facts.filter(Boolean).join(' · ')}
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      action={<Button kind="quiet" label="Change" onPress={() => router.push(`/horses/${horse.id}/edit`)} />}
+      top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
+    >
+      <Columns>
+        <YStack gap="$xl">
+          <Complaints loaded={loaded} />
+          <HorseFacts loaded={loaded} />
+        </YStack>
+        <YStack gap="$xl">
+          <RidersOfHorse horse={horse} />
+          <PhotoStrip visitId={visitId} photos={loaded.page.photos} />
+          <SkipStep step="intake" loaded={loaded} />
+        </YStack>
+      </Columns>
+    </Screen>
+  );
+}

@@ -1,0 +1,75 @@
+import { EDGE_POSES, EDGE_STATIONS, LAST_RIB_WAYS, type LandmarkReading, type Landmarks, landmarkKey } from '@fulcra/core';
+import { EDGE_STATION_WORDS, LANDMARK_WORDS, POSE_WORDS, WAY_WORDS } from '../words/landmark-words';
+
+export type LandmarkSlot = Omit<LandmarkReading, 'atMm'>;
+export type SlotGroup = 'places' | 'edges';
+
+const slot = (landmark: LandmarkSlot['landmark'], more: Partial<LandmarkSlot> = {}): LandmarkSlot => ({
+  landmark,
+  side: null,
+  way: null,
+  station: null,
+  pose: null,
+  ...more,
+});
+
+/** Everything that is marked, in the order a hand goes along the horse. */
+export const SLOTS: Readonly<Record<SlotGroup, readonly LandmarkSlot[]>> = {
+  places: [
+    slot('scapulaRest', { side: 'near' }),
+    slot('scapulaForward', { side: 'near' }),
+    slot('scapulaRest', { side: 'off' }),
+    slot('scapulaForward', { side: 'off' }),
+    slot('witherTop'),
+    slot('witherBase'),
+    slot('girthGroove'),
+    slot('lowPoint'),
+    slot('widestBarrel'),
+    ...LAST_RIB_WAYS.map((way) => slot('lastRib', { way })),
+  ],
+  edges: EDGE_STATIONS.flatMap((station) =>
+    EDGE_POSES.flatMap((pose) => [slot('spineEdge', { station, pose }), slot('muscleEdge', { station, pose })]),
+  ),
+};
+export const ALL_SLOTS: readonly LandmarkSlot[] = [...SLOTS.places, ...SLOTS.edges];
+
+export function slotName({ landmark, side, way, station, pose }: LandmarkSlot): string {
+  const more = [side, way && WAY_WORDS[way], station && EDGE_STATION_WORDS[station], pose && POSE_WORDS[pose]].filter(Boolean);
+  return more.length === 0 ? LANDMARK_WORDS[landmark].name : `${LANDMARK_WORDS[landmark].name}, ${more.join(', ')}`;
+}
+
+/** Where a marker starts before anything was felt (defaults), so that it needs a nudge and not a journey. */
+const USUAL_MM: Readonly<Record<LandmarkSlot['landmark'], number>> = {
+  scapulaRest: 0,
+  scapulaForward: 45,
+  witherTop: -10,
+  witherBase: 110,
+  girthGroove: 130,
+  lowPoint: 220,
+  widestBarrel: 340,
+  lastRib: 400,
+  spineEdge: 55,
+  muscleEdge: 210,
+};
+const TENSED_WIDER_MM = 24;
+
+export function startMm(slotOf: LandmarkSlot, readings: ReadonlyMap<string, LandmarkReading>): number {
+  const own = readings.get(landmarkKey(slotOf));
+  if (own !== undefined) return own.atMm;
+  const alike = [...readings.values()].filter((r) => r.landmark === slotOf.landmark).at(-1);
+  const wider = slotOf.landmark === 'muscleEdge' && slotOf.pose === 'tensed' && alike?.pose !== 'tensed' ? TENSED_WIDER_MM : 0;
+  return (alike?.atMm ?? USUAL_MM[slotOf.landmark]) + wider;
+}
+
+/** The next one not marked yet; the third way to the last rib only when the first two ask for it. */
+export function nextSlot(
+  after: LandmarkSlot | null,
+  readings: ReadonlyMap<string, LandmarkReading>,
+  landmarks: Landmarks,
+): LandmarkSlot | null {
+  const wanted = ALL_SLOTS.filter(
+    (s) => !readings.has(landmarkKey(s)) && (s.way !== 'fromTheLoin' || landmarks.lastRib.state === 'askThird'),
+  );
+  const from = after === null ? -1 : ALL_SLOTS.findIndex((s) => landmarkKey(s) === landmarkKey(after));
+  return wanted.find((s) => ALL_SLOTS.indexOf(s) > from) ?? wanted[0] ?? null;
+}

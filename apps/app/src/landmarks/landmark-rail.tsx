@@ -1,0 +1,116 @@
+import { type LandmarkReading, type Landmarks, type Lengthwise } from '@fulcra/core';
+import { useRef, useState } from 'react';
+import { type GestureResponderEvent, View } from 'react-native';
+import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { backlineLayout } from '../drawings/backline-layout';
+import { BODY_FONT } from '../ui/tokens';
+import { usePalette } from '../ui/use-palette';
+import { type LandmarkSlot } from './landmark-list';
+
+export interface LandmarkRailProps {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly topline: Lengthwise | null;
+  readonly landmarks: Landmarks;
+  readonly readings: readonly LandmarkReading[];
+  readonly slot: LandmarkSlot;
+  readonly atMm: number;
+  readonly onMove: (atMm: number) => void;
+}
+
+/** The backline with a tape under it: touch or drag to where the hand is. Arrow keys move by a millimetre. */
+export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, slot, atMm, onMove }: LandmarkRailProps) {
+  const palette = usePalette();
+  const layout = backlineLayout(topline, landmarks);
+  const box = useRef<View>(null);
+  const [held, setHeld] = useState(false);
+  const x = (mm: number) => layout.share(mm) * widthPx;
+  const y = (mm: number) => heightPx - 46 - layout.height(layout.share(mm)) * (heightPx - 90);
+  const line = Array.from(
+    { length: 81 },
+    (_, i) => `${i === 0 ? 'M' : 'L'}${(i / 80) * widthPx} ${y(layout.toMm(i / 80)).toFixed(1)}`,
+  ).join('');
+  const moveTo = (event: GestureResponderEvent) => {
+    const frame = (box.current as unknown as HTMLElement).getBoundingClientRect();
+    onMove(Math.round(layout.toMm((event.nativeEvent.pageX - window.scrollX - frame.left) / widthPx)));
+  };
+  const key = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
+    const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
+    if (by === 0) return;
+    event.preventDefault();
+    onMove(atMm + by * (event.shiftKey ? 10 : 1));
+  };
+  const marks = tapeMarks(layout.toMm(0), layout.toMm(1));
+  return (
+    <View
+      ref={box}
+      {...({
+        onKeyDown: key,
+        role: 'slider',
+        tabIndex: 0,
+        'aria-label': 'Place along the back, mm behind the zero mark',
+        'aria-valuenow': atMm,
+        'aria-valuemin': -150,
+        'aria-valuemax': 900,
+      } as object)}
+      onStartShouldSetResponder={() => true}
+      onResponderGrant={(event) => {
+        setHeld(true);
+        moveTo(event);
+      }}
+      onResponderMove={moveTo}
+      onResponderRelease={() => setHeld(false)}
+      style={{ width: widthPx, height: heightPx, touchAction: 'none', cursor: 'ew-resize' } as object}
+    >
+      <Svg width={widthPx} height={heightPx} style={{ backgroundColor: palette.sheet }} aria-hidden>
+        <Path d={`${line}L${widthPx} ${heightPx - 42}L0 ${heightPx - 42}Z`} fill={palette.horse} />
+        <Path d={line} fill="none" stroke={palette.ink} strokeWidth={3} />
+        {marks.map((mm) => (
+          <G key={mm}>
+            <Line
+              x1={x(mm)}
+              x2={x(mm)}
+              y1={heightPx - 42}
+              y2={heightPx - (mm % 100 === 0 ? 28 : 36)}
+              stroke={palette.ink}
+              strokeWidth={1}
+            />
+            {mm % 100 === 0 ? (
+              <SvgText x={x(mm)} y={heightPx - 12} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
+                {mm}
+              </SvgText>
+            ) : null}
+          </G>
+        ))}
+        {readings.map((r, i) => (
+          <Circle
+            key={i}
+            cx={x(r.atMm)}
+            cy={y(r.atMm)}
+            r={6}
+            fill={r.side === 'near' ? palette.near : r.side === 'off' ? palette.off : palette.action}
+          />
+        ))}
+        <Line x1={x(atMm)} x2={x(atMm)} y1={26} y2={heightPx - 30} stroke={palette.action} strokeWidth={held ? 4 : 2.5} />
+        <Circle cx={x(atMm)} cy={y(atMm)} r={held ? 15 : 11} fill={palette.sheet} stroke={palette.action} strokeWidth={3} />
+        <SvgText
+          x={Math.min(widthPx - 40, Math.max(40, x(atMm)))}
+          y={18}
+          textAnchor="middle"
+          fontFamily={BODY_FONT}
+          fontSize={18}
+          fontWeight="700"
+          fill={palette.action}
+        >
+          {`${atMm} mm${slot.side === null ? '' : ` ${slot.side}`}`}
+        </SvgText>
+      </Svg>
+    </View>
+  );
+}
+
+const TAPE_EVERY_MM = 20;
+const tapeMarks = (fromMm: number, toMm: number): number[] => {
+  const first = Math.ceil(fromMm / TAPE_EVERY_MM) * TAPE_EVERY_MM;
+  return Array.from({ length: Math.floor((toMm - first) / TAPE_EVERY_MM) + 1 }, (_, i) => first + i * TAPE_EVERY_MM);
+};

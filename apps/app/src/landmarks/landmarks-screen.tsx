@@ -1,0 +1,157 @@
+import { landmarkReadingsOf } from '@fulcra/contract';
+import { type LandmarkReading, type Problem, landmarkKey, landmarkProblems, latestReadings } from '@fulcra/core';
+import { router } from 'expo-router';
+import { useEffect, useMemo, useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { Banner } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Columns } from '../ui/columns';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Stepper } from '../ui/stepper';
+import { Body, Heading, Small } from '../ui/text';
+import { nextStep } from '../visit/next-step';
+import { SkipStep } from '../visit/skip-step';
+import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { LANDMARK_WORDS, WAY_HOW, doubtWords } from '../words/landmark-words';
+import { problemWords } from '../words/problem-words';
+import { EdgeRail } from './edge-rail';
+import { HowToDrawing } from './how-to-drawing';
+import { type LandmarkSlot, SLOTS, nextSlot, slotName, startMm } from './landmark-list';
+import { LandmarkRail } from './landmark-rail';
+import { LandmarkTable } from './landmark-table';
+
+export function LandmarksScreen({ visitId }: { readonly visitId: string }) {
+  const { loaded, problem } = useVisitPage(visitId);
+  return loaded === null ? <LoadState problem={problem} /> : <LandmarksEntry visitId={visitId} loaded={loaded} />;
+}
+
+function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { page, measured, note } = loaded;
+  const readings = useMemo(() => landmarkReadingsOf(page.facts), [page.facts]);
+  const latest = useMemo(() => latestReadings(readings), [readings]);
+  const [slot, setSlot] = useState<LandmarkSlot>(() => nextSlot(null, latest, measured.landmarks) ?? SLOTS.places[0]!);
+  const [atMm, setAtMm] = useState(() => startMm(slot, latest));
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  useEffect(() => {
+    setAtMm(startMm(slot, latest));
+    setProblems([]);
+  }, [slot]); // eslint-disable-line react-hooks/exhaustive-deps -- a reading arriving from elsewhere must not move the marker in the hand
+  const keep = async () => {
+    const reading: LandmarkReading = { ...slot, atMm };
+    const found = landmarkProblems(reading, readings);
+    setProblems(found);
+    if (found.length > 0 || !(await note({ kind: 'landmark', ...reading }))) return;
+    const known = new Map([...latest, [landmarkKey(reading), reading]]);
+    const following = nextSlot(slot, known, measured.landmarks);
+    if (following !== null) setSlot(following);
+  };
+  const all = nextSlot(null, latest, measured.landmarks) === null;
+  const next = nextStep(loaded);
+  const edge = slot.station !== null;
+  return (
+    <Screen
+      title={page.horse.name}
+      note="Find and mark the landmarks"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      bottom={
+        <>
+          <Button
+            grow
+            kind={all ? 'second' : 'main'}
+            label={latest.has(landmarkKey(slot)) ? 'Keep this instead' : 'Keep, and the next'}
+            onPress={() => void keep()}
+          />
+          <Button
+            kind={all ? 'main' : 'second'}
+            label={all ? next.label : 'Go on'}
+            onPress={() => router.push(`/visits/${visitId}/${next.path}`)}
+          />
+        </>
+      }
+    >
+      <Columns shares={[3, 2]}>
+        <YStack gap="$s">
+          <Heading>{slotName(slot)}</Heading>
+          <Rail loaded={loaded} slot={slot} atMm={atMm} onMove={setAtMm} readings={[...latest.values()]} />
+          <XStack alignItems="center">
+            <Stepper
+              label={edge ? 'Width, mm' : 'From the zero mark, mm'}
+              shown={edge ? 'mm across' : atMm < 0 ? 'mm, ahead of the mark' : 'mm behind the mark'}
+              unit="mm"
+              value={atMm}
+              step={1}
+              decimals={0}
+              least={-300}
+              onChange={setAtMm}
+            />
+            {edge ? null : <Button kind="quiet" label="Ahead or behind" onPress={() => setAtMm(-atMm)} />}
+          </XStack>
+          {problems.map((p, i) => (
+            <Banner key={i} tone="bad">
+              {problemWords(p)}
+            </Banner>
+          ))}
+          {measured.landmarks.doubts.map((d) => (
+            <Banner key={d.code} tone="lookOut">
+              {doubtWords(d)}
+            </Banner>
+          ))}
+          <HowTo slot={slot} />
+        </YStack>
+        <YStack gap="$l">
+          <LandmarkTable readings={latest} landmarks={measured.landmarks} chosen={slot} onChoose={setSlot} />
+          <SkipStep step="landmarks" loaded={loaded} />
+        </YStack>
+      </Columns>
+    </Screen>
+  );
+}
+
+interface RailProps {
+  readonly loaded: LoadedVisit;
+  readonly slot: LandmarkSlot;
+  readonly atMm: number;
+  readonly onMove: (mm: number) => void;
+  readonly readings: readonly LandmarkReading[];
+}
+
+function Rail({ loaded, slot, atMm, onMove, readings }: RailProps) {
+  const [width, onLayout] = useMeasuredWidth();
+  const { topline, landmarks } = loaded.measured;
+  return (
+    <YStack onLayout={onLayout}>
+      {width === 0 ? null : slot.station === null ? (
+        <LandmarkRail
+          widthPx={width}
+          heightPx={210}
+          topline={topline.consensus}
+          landmarks={landmarks}
+          readings={readings.filter((r) => r.station === null)}
+          slot={slot}
+          atMm={atMm}
+          onMove={onMove}
+        />
+      ) : (
+        <EdgeRail widthPx={width} heightPx={180} atMm={atMm} onMove={onMove} />
+      )}
+    </YStack>
+  );
+}
+
+/** One drawing, two lines, the common mistake. */
+function HowTo({ slot }: { readonly slot: LandmarkSlot }) {
+  const words = LANDMARK_WORDS[slot.landmark];
+  const find = slot.way === null ? words.find : WAY_HOW[slot.way];
+  return (
+    <YStack gap="$xs">
+      <HowToDrawing landmark={slot.landmark} />
+      <Body>{find[0]}</Body>
+      <Body>{find[1]}</Body>
+      <Small>Common mistake: {words.mistake}</Small>
+    </YStack>
+  );
+}

@@ -1,0 +1,23 @@
+import { type Section, widthGauges } from '@fulcra/core';
+import { useMemo } from 'react';
+import { YStack } from 'tamagui';
+import { Small, Strong } from '../ui/text';
+import { degWords } from '../words/measure-words';
+import { GAUGE_WORDS, TRUST_WORDS } from '../words/gauge-words';
+
+/** Both named width gauges of a section, and which of them is to be believed. */
+export function GaugeReadout({ section }: { readonly section: Section | null }) {
+  const gauges = useMemo(() => (section === null ? null : widthGauges(section)), [section]);
+  if (gauges === null) return null;
+  return (
+    <YStack gap="$xs">
+      {gauges.readings.map((g) => (
+        <Small key={g.id} fontWeight={g.id === gauges.trusted ? '700' : '400'}>
+          {GAUGE_WORDS[g.id]}, {g.depthsMm[0]} and {g.depthsMm[1]} mm: {Math.round(g.nearMm[0] + g.offMm[0])} and{' '}
+          {Math.round(g.nearMm[1] + g.offMm[1])} mm across, {degWords(g.includedAngleDeg)}
+        </Small>
+      ))}
+      <Strong>{TRUST_WORDS[gauges.because]}</Strong>
+    </YStack>
+  );
+}

@@ -1,0 +1,77 @@
+import {
+  type BendsReading,
+  type LineReading,
+  type LineStation,
+  type Lengthwise,
+  type Outcome,
+  type PointXZ,
+  type PointYZ,
+  lineFromReading,
+  problem,
+  refused,
+} from '@fulcra/core';
+
+/** A line along the back, half entered. Points are kept as the grid has them: y for the distance along the spine. */
+export interface DraftLine {
+  readonly way: 'points' | 'drops' | 'sensor';
+  readonly points: readonly PointYZ[];
+  readonly past: readonly (readonly PointYZ[])[];
+  readonly drops: readonly DropRow[];
+}
+export interface DropRow {
+  readonly xMm: number;
+  readonly dropMm: number | null;
+}
+
+/** Where a drop below a straight edge is read (defaults): close over the withers, wider behind. */
+const DROPS_AT: Readonly<Record<LineStation, readonly number[]>> = {
+  topline: [-100, 0, 50, 100, 200, 300, 400, 500, 620],
+  withers: [-100, -50, 0, 50, 100],
+};
+const MOST_PAST = 60;
+
+export const emptyLine = (station: LineStation): DraftLine => ({
+  way: 'drops',
+  points: [],
+  past: [],
+  drops: DROPS_AT[station].map((xMm) => ({ xMm, dropMm: null })),
+});
+
+export const nextLine = (draft: DraftLine): DraftLine => ({
+  ...draft,
+  points: [],
+  past: [],
+  drops: draft.drops.map((d) => ({ ...d, dropMm: null })),
+});
+
+export const withLinePoints = (draft: DraftLine, points: readonly PointYZ[]): DraftLine => ({
+  ...draft,
+  points,
+  past: [...draft.past, draft.points].slice(-MOST_PAST),
+});
+
+export function undoneLine(draft: DraftLine): DraftLine {
+  const before = draft.past.at(-1);
+  if (draft.way !== 'points' || before === undefined) return nextLine(draft);
+  return { ...draft, points: before, past: draft.past.slice(0, -1) };
+}
+
+export const withDrop = (draft: DraftLine, row: number, change: Partial<DropRow>): DraftLine => ({
+  ...draft,
+  drops: draft.drops.map((d, i) => (i === row ? { ...d, ...change } : d)),
+});
+
+const asLine = (points: readonly PointYZ[]): PointXZ[] => points.map((p) => ({ xMm: p.yMm, zMm: p.zMm }));
+
+/** The reading as it will be kept; null while there is none. Drops not read are left out. */
+export function lineReadingOf(draft: DraftLine, bends: BendsReading | null): LineReading | null {
+  if (draft.way === 'sensor') return bends === null ? null : { kind: 'bends', ...bends };
+  if (draft.way === 'points') return draft.points.length === 0 ? null : { kind: 'line', line: asLine(draft.points) };
+  const drops = draft.drops.flatMap(({ xMm, dropMm }) => (dropMm === null ? [] : [{ xMm, dropMm }]));
+  return drops.length === 0 ? null : { kind: 'drops', drops };
+}
+
+export function draftLine(draft: DraftLine, bends: BendsReading | null): Outcome<Lengthwise> {
+  const reading = lineReadingOf(draft, bends);
+  return reading === null ? refused(problem('LINE_TOO_FEW_POINTS', { count: 0, least: 3 })) : lineFromReading(reading);
+}

@@ -1,0 +1,156 @@
+import { type BendsReading, MOST_TAKES, type SectionStation, highestOffSpineMm, sectionWarnings } from '@fulcra/core';
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { CurvePanel } from '../sensor/curve-panel';
+import { Banner } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Columns } from '../ui/columns';
+import { Screen } from '../ui/screen';
+import { Stepper } from '../ui/stepper';
+import { Small } from '../ui/text';
+import { useDraft } from '../ui/use-draft';
+import { nextStep } from '../visit/next-step';
+import { type LoadedVisit } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { agreementWords } from '../words/agreement-words';
+import { problemWords } from '../words/problem-words';
+import { STATION_WORDS } from '../words/station-words';
+import { warningWords } from '../words/warning-words';
+import { type DraftTake, EMPTY_DRAFT, draftSection, isEmpty, isWhole, nextDraft, readingOf, undonePoints } from './draft-take';
+import { GaugeReadout } from './gauge-readout';
+import { plainReading } from './plain-reading';
+import { SectionCanvas } from './section-canvas';
+import { TakesStrip } from './takes-strip';
+import { useKnownSection } from './use-known-section';
+import { useTakeWrites } from './use-take-writes';
+import { WidthsEntry } from './widths-entry';
+
+const WAYS = [
+  { value: 'widths', label: 'Widths' },
+  { value: 'points', label: 'Points' },
+  { value: 'sensor', label: 'Curve sensor' },
+] as const;
+
+export interface SectionEntryProps {
+  readonly visitId: string;
+  readonly loaded: LoadedVisit;
+  readonly station: SectionStation;
+}
+
+/** One section: enter a take in any way, keep it, and go on when three agree. */
+export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
+  const { page } = loaded;
+  const measurement = loaded.measured.sections[station];
+  const [way, setWay] = useDraft<DraftTake['way']>('way-of-section', 'widths');
+  const [kept, setDraft] = useDraft<Omit<DraftTake, 'way'>>(`trace-${visitId}-${station}`, EMPTY_DRAFT);
+  const draft: DraftTake = { ...kept, way };
+  const [bends, setBends] = useState<BendsReading | null>(null);
+  const [asked, setAsked] = useState(false);
+  const { keep, withdraw, withdrawLast } = useTakeWrites(visitId, station, measurement);
+  const reading = readingOf(draft, bends);
+  const outcome = useMemo(() => (reading === null ? null : draftSection(draft, bends)), [kept, way, bends]); // eslint-disable-line react-hooks/exhaustive-deps -- draft and reading are made of these
+  const live = outcome?.ok ? outcome.value : null;
+  const whole = way === 'sensor' ? reading !== null : isWhole(draft);
+  const full = measurement.takes.length >= MOST_TAKES;
+  const enough = measurement.accepted.length >= 3 && (way === 'sensor' || isEmpty(draft));
+  const atMm = draft.atMm ?? (station === 'front' ? page.visit.stationMm : measurement.takenAtMm);
+  const known = useKnownSection(page, station, measurement);
+  const warnings = useMemo(
+    () =>
+      live === null || reading === null || (enough && way === 'sensor') ? [] : sectionWarnings(live, known, highestOffSpineMm(reading)),
+    [live, known], // eslint-disable-line react-hooks/exhaustive-deps -- the reading changes with what it reads as
+  );
+  const save = async () => {
+    setAsked(true);
+    if (!outcome?.ok || !whole || reading === null || full) return;
+    if (await keep(plainReading(reading), atMm)) {
+      setDraft(nextDraft(draft));
+      setAsked(false);
+    }
+  };
+  const undo = () => {
+    if (way === 'points' && draft.past.length > 0) setDraft(undonePoints(draft));
+    else if (way !== 'sensor' && !isEmpty(draft)) setDraft(nextDraft(draft));
+    else withdrawLast();
+  };
+  const next = nextStep(loaded, station);
+  const [tone, text] = agreementWords(measurement);
+  const problems = outcome !== null && !outcome.ok && (asked || (whole && way !== 'points')) ? outcome.problems : [];
+  return (
+    <Screen
+      title={page.horse.name}
+      note={`${STATION_WORDS[station].name}, ${atMm} mm behind the scapula`}
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} loaded={loaded} at={station} />}
+      bottom={
+        <>
+          <Button label="Undo" off={(way === 'sensor' || isEmpty(draft)) && measurement.takes.length === 0} onPress={undo} />
+          {enough ? (
+            <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
+          ) : (
+            <Button
+              grow
+              kind="main"
+              label={`Keep take ${measurement.everTaken + 1}`}
+              off={full || reading === null}
+              onPress={() => void save()}
+            />
+          )}
+        </>
+      }
+    >
+      <Columns>
+        <YStack gap="$s">
+          <Choice label="Way of measuring" value={way} options={WAYS} onChange={setWay} />
+          <SectionCanvas draft={draft} live={live} setDraft={setDraft} measurement={measurement} />
+        </YStack>
+        <YStack gap="$m">
+          {way === 'widths' ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
+          {way === 'sensor' ? <CurvePanel station={station} onReading={setBends} onPress={() => void save()} /> : null}
+          {problems.map((p, i) => (
+            <Banner key={i} tone="bad">
+              {problemWords(p)}
+            </Banner>
+          ))}
+          {asked && way !== 'sensor' && !isWhole(draft) && !isEmpty(draft) ? (
+            <Banner tone="bad">Some widths are still missing: tap their numbers, or remove that depth.</Banner>
+          ) : null}
+          {warnings.map((w) => (
+            <Banner key={w.code} tone="lookOut">
+              {warningWords(w)}
+            </Banner>
+          ))}
+          <TakesStrip front={measurement} onWithdraw={withdraw} />
+          <Banner tone={tone}>{text}</Banner>
+          {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
+          {station === 'front' && measurement.consensus !== null ? (
+            <Button label="See what fits" onPress={() => router.push(`/visits/${visitId}/fit`)} />
+          ) : null}
+          <GaugeReadout section={measurement.consensus} />
+          <Place atMm={atMm} onChange={(mm) => setDraft({ ...draft, atMm: mm })} />
+          <Small>{STATION_WORDS[station].how}</Small>
+        </YStack>
+      </Columns>
+    </Screen>
+  );
+}
+
+/** Where this take is taken; it starts where the landmark was felt. */
+function Place({ atMm, onChange }: { readonly atMm: number; readonly onChange: (mm: number) => void }) {
+  return (
+    <XStack>
+      <Stepper
+        label="Taken at, mm behind the scapula"
+        shown="mm behind the scapula"
+        unit="mm"
+        value={atMm}
+        step={5}
+        decimals={0}
+        least={-200}
+        onChange={(mm) => onChange(Math.min(900, mm))}
+      />
+    </XStack>
+  );
+}

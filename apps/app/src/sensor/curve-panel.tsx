@@ -1,0 +1,126 @@
+import { type BendsReading, type Station, turnedRound } from '@fulcra/core';
+import { useEffect, useRef } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { MARK, type Tone } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Field } from '../ui/field';
+import { Body, Small } from '../ui/text';
+import { useDraft } from '../ui/use-draft';
+import { STAND_IN_WAYS, type StandInWay, standInAddress } from './stand-in';
+import { type CurveConnection, type CurveLink, useCurveFeed } from './use-curve-feed';
+
+/** How a device is reached and laid on; the same for every station, kept on this device. */
+interface CurveSettings {
+  readonly from: 'standIn' | 'device';
+  readonly address: string;
+  readonly way: StandInWay;
+  readonly animal: number;
+  readonly turned: boolean;
+}
+const START: CurveSettings = { from: 'standIn', address: 'ws://', way: 'steady', animal: 3, turned: false };
+
+export interface CurvePanelProps {
+  readonly station: Station;
+  /** The reading as it will be kept, whenever it changes. */
+  readonly onReading: (reading: BendsReading | null) => void;
+  /** The key on the device was pressed. */
+  readonly onPress: () => void;
+}
+
+/** A curve sensor: connects, shows it live, and keeps the last reading when the device dies. */
+export function CurvePanel({ station, onReading, onPress }: CurvePanelProps) {
+  const [settings, setSettings] = useDraft<CurveSettings>('curve-sensor', START);
+  const seed = useRef(1 + Math.floor(Math.random() * 100_000)).current;
+  const address = settings.from === 'standIn' ? standInAddress(station, settings.animal, settings.way, seed) : settings.address;
+  const connection = useCurveFeed(address);
+  useHandedOn(connection, settings.turned, onReading, onPress);
+  useConnectedFor(station, connection);
+  const set = (change: Partial<CurveSettings>) => setSettings({ ...settings, ...change });
+  return (
+    <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
+      <Status connection={connection} />
+      <XStack gap="$s" flexWrap="wrap">
+        {connection.link === 'off' || connection.link === 'gone' ? (
+          <Button label={connection.link === 'gone' ? 'Connect again' : 'Connect'} onPress={connection.connect} />
+        ) : (
+          <Button label="Disconnect" onPress={connection.disconnect} />
+        )}
+        <Button
+          label={settings.turned ? 'Turned round' : 'Turn it round'}
+          pressed={settings.turned}
+          onPress={() => set({ turned: !settings.turned })}
+        />
+      </XStack>
+      <Choice
+        label="Which device"
+        value={settings.from}
+        options={[
+          { value: 'standIn', label: 'Stand-in (simulated)' },
+          { value: 'device', label: 'A device' },
+        ]}
+        onChange={(from) => set({ from })}
+      />
+      {settings.from === 'device' ? (
+        <Field
+          label="Address of the device"
+          value={settings.address}
+          onChange={(next) => set({ address: next })}
+          hint="ws://… ; see the line protocol in the documents"
+        />
+      ) : (
+        <Choice label="How the stand-in behaves" value={settings.way} options={STAND_IN_WAYS} onChange={(way) => set({ way })} />
+      )}
+    </YStack>
+  );
+}
+
+/** Hands each reading on, turned round where it was laid on so, and each press of the device's key once. */
+function useHandedOn({ feed }: CurveConnection, turned: boolean, onReading: CurvePanelProps['onReading'], onPress: () => void): void {
+  const { reading, presses } = feed;
+  const handlers = useRef({ onReading, onPress });
+  handlers.current = { onReading, onPress };
+  useEffect(() => handlers.current.onReading(reading === null ? null : turned ? turnedRound(reading) : reading), [reading, turned]);
+  const seen = useRef(0);
+  useEffect(() => {
+    if (presses > seen.current) handlers.current.onPress();
+    seen.current = presses;
+  }, [presses]);
+}
+
+/** Once connected, going to the next station connects there too: the device is still in the hand. */
+function useConnectedFor(station: Station, { link, connect }: CurveConnection): void {
+  const wanted = sessionStorage.getItem('curve-connected') === '1';
+  useEffect(() => {
+    if (wanted) connect();
+  }, [station]); // eslint-disable-line react-hooks/exhaustive-deps -- only when the station changes
+  useEffect(() => {
+    if (link === 'live') sessionStorage.setItem('curve-connected', '1');
+    if (link === 'gone') sessionStorage.removeItem('curve-connected');
+  }, [link]);
+}
+
+const LINK_WORDS: Readonly<Record<CurveLink, readonly [Tone, string]>> = {
+  off: ['plain', 'Not connected.'],
+  connecting: ['lookOut', 'Connecting…'],
+  live: ['good', 'Live.'],
+  silent: ['lookOut', 'Connected, but nothing comes. Is it asleep?'],
+  gone: ['bad', 'The device is gone. The last reading stands below; connect again, or measure by hand.'],
+};
+
+function Status({ connection: { link, feed } }: { readonly connection: CurveConnection }) {
+  const [tone, words] = LINK_WORDS[link];
+  return (
+    <YStack role="status">
+      <Body color={tone === 'plain' ? '$muted' : `$${tone}`}>
+        {MARK[tone]} {words} {feed.goodbye ?? ''}
+      </Body>
+      {feed.device === null ? null : (
+        <Small>
+          {feed.device.name}: {feed.device.joints} joints, {feed.device.pitchMm} mm apart. {feed.received} readings, {feed.lost} lost,{' '}
+          {feed.unreadable} unreadable.
+        </Small>
+      )}
+    </YStack>
+  );
+}

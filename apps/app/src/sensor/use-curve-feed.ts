@@ -1,0 +1,81 @@
+import { type CurveFeed, SILENT_FEED, fed, readCurveLine } from '@fulcra/core';
+import { useCallback, useEffect, useRef, useState } from 'react';
+
+export type CurveLink = 'off' | 'connecting' | 'live' | 'silent' | 'gone';
+
+export interface CurveConnection {
+  readonly link: CurveLink;
+  /** The last state is kept when the device dies: what was read can still be saved. */
+  readonly feed: CurveFeed;
+  readonly connect: () => void;
+  readonly disconnect: () => void;
+  readonly press: () => void;
+}
+
+/** No line for this long is a device that hangs, ms. */
+const SILENT_MS = 2500;
+/** More lines than this in one picture frame are a device gone mad: the rest of that frame is passed over. */
+const MOST_LINES_A_FRAME = 64;
+
+/** Listens to a curve sensor. Lines are gathered and shown once a frame, so that a thousand a second don't stop the screen. */
+export function useCurveFeed(address: string): CurveConnection {
+  const [link, setLink] = useState<CurveLink>('off');
+  const [feed, setFeed] = useState<CurveFeed>(SILENT_FEED);
+  const socket = useRef<WebSocket | null>(null);
+  const close = useCallback(() => {
+    const open = socket.current;
+    socket.current = null;
+    open?.close();
+  }, []);
+  const connect = useCallback(() => {
+    close();
+    setLink('connecting');
+    const own = open(address);
+    if (own === null) return setLink('gone');
+    socket.current = own;
+    listen(own, () => socket.current === own, setFeed, setLink);
+  }, [address, close]);
+  const disconnect = useCallback(() => {
+    close();
+    setLink('off');
+  }, [close]);
+  useEffect(() => close, [close]);
+  const press = useCallback(() => socket.current?.readyState === WebSocket.OPEN && socket.current.send('PRESS'), []);
+  return { link, feed, connect, disconnect, press };
+}
+
+/** A path is on our own server; anything else is a whole address. Null when it can't be one. */
+function open(address: string): WebSocket | null {
+  try {
+    const base = window.location.origin.replace(/^http/, 'ws');
+    return new WebSocket(address.startsWith('/') ? base + address : address);
+  } catch {
+    return null;
+  }
+}
+
+function listen(own: WebSocket, isCurrent: () => boolean, setFeed: (feed: CurveFeed) => void, setLink: (link: CurveLink) => void): void {
+  let feed = SILENT_FEED;
+  let lines: string[] = [];
+  let frame = 0;
+  let heardAt = performance.now();
+  const show = (): void => {
+    frame = 0;
+    for (const line of lines) feed = fed(feed, readCurveLine(line));
+    lines = [];
+    if (isCurrent()) setFeed(feed);
+  };
+  own.onmessage = (event: MessageEvent) => {
+    heardAt = performance.now();
+    if (lines.length < MOST_LINES_A_FRAME) lines.push(typeof event.data === 'string' ? event.data : '');
+    if (frame === 0) frame = requestAnimationFrame(show);
+    if (isCurrent()) setLink('live');
+  };
+  const watch = setInterval(() => {
+    if (isCurrent() && own.readyState === WebSocket.OPEN && performance.now() - heardAt > SILENT_MS) setLink('silent');
+  }, SILENT_MS / 2);
+  own.onclose = () => {
+    clearInterval(watch);
+    if (isCurrent()) setLink('gone');
+  };
+}

@@ -1,0 +1,72 @@
+import { TRAITS, TRAIT_IDS, type TraitId, type TraitValue } from '@fulcra/core';
+import { router } from 'expo-router';
+import { XStack, YStack } from 'tamagui';
+import { MARK } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Columns } from '../ui/columns';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Small, Strong } from '../ui/text';
+import { nextStep } from '../visit/next-step';
+import { SkipStep } from '../visit/skip-step';
+import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { TRAIT_WORDS, sourceWords } from '../words/shape-words';
+import { Forecast } from './forecast';
+import { SilhouetteButton } from './silhouette-button';
+
+export function ShapeScreen({ visitId }: { readonly visitId: string }) {
+  const { loaded, problem } = useVisitPage(visitId);
+  return loaded === null ? <LoadState problem={problem} /> : <Shape visitId={visitId} loaded={loaded} />;
+}
+
+function Shape({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const next = nextStep(loaded);
+  return (
+    <Screen
+      title={loaded.page.horse.name}
+      note="Read the shape: what the tracings tell is read off them, the rest by eye"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
+    >
+      <Columns shares={[3, 2]}>
+        <YStack gap="$m">
+          {TRAIT_IDS.map((trait) => (
+            <TraitRow key={trait} trait={trait} loaded={loaded} />
+          ))}
+        </YStack>
+        <YStack gap="$l">
+          <Forecast forecast={loaded.measured.forecast} />
+          <SkipStep step="shape" loaded={loaded} />
+        </YStack>
+      </Columns>
+    </Screen>
+  );
+}
+
+function TraitRow({ trait, loaded: { page, measured, note, withdrawFact } }: { readonly trait: TraitId; readonly loaded: LoadedVisit }) {
+  const known = measured.traits.find((t) => t.trait === trait);
+  const choose = async (value: TraitValue) => {
+    if (known?.source.from === 'chosen' && known.value === value) {
+      const own = page.facts.filter((f) => !f.withdrawn && f.body.kind === 'trait' && f.body.trait === trait);
+      for (const fact of own) await withdrawFact(fact.id);
+    } else await note({ kind: 'trait', trait, value });
+  };
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$xs">
+      <XStack justifyContent="space-between" flexWrap="wrap">
+        <Strong>{TRAIT_WORDS[trait]}</Strong>
+        <Small color={measured.traitsDiffer.includes(trait) ? '$lookOut' : '$muted'}>
+          {known === undefined ? 'by eye' : sourceWords(known.source)}
+          {measured.traitsDiffer.includes(trait) ? ` ${MARK.lookOut} the tracing says otherwise` : ''}
+        </Small>
+      </XStack>
+      <XStack flexWrap="wrap" role="group" aria-label={TRAIT_WORDS[trait]}>
+        {TRAITS[trait].map((value) => (
+          <SilhouetteButton key={value} trait={trait} value={value} chosen={known?.value === value} onPress={() => void choose(value)} />
+        ))}
+      </XStack>
+    </YStack>
+  );
+}

@@ -1,0 +1,15 @@
+import { Button } from '../ui/button';
+import { type StepId, stepDone, stepSkipped } from './next-step';
+import { type LoadedVisit } from './use-visit-page';
+
+/** Every step can be left out for now and come back to. */
+export function SkipStep({ step, loaded }: { readonly step: StepId; readonly loaded: LoadedVisit }) {
+  if (stepDone(loaded, step) || stepSkipped(loaded, step)) return null;
+  return (
+    <Button
+      kind="quiet"
+      label="Leave this out for now"
+      onPress={() => void loaded.note({ kind: 'skipped', step }, 'Left out for now; it stays in the list.')}
+    />
+  );
+}

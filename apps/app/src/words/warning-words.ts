@@ -1,0 +1,17 @@
+import { type TakeWarning } from '@fulcra/core';
+
+/** What looks wrong with a take, and what to check. */
+export function warningWords(warning: TakeWarning): string {
+  switch (warning.code) {
+    case 'SWAPPED':
+      return `Near and off look swapped: turned round it fits ${(warning.rmsMm - warning.mirroredRmsMm).toFixed(1)} mm better. Which leg of the curve was on the near side?`;
+    case 'TILTED':
+      return `It leans by ${Math.abs(warning.turnDeg).toFixed(1)}° to the ${warning.turnDeg > 0 ? 'near' : 'off'} side. Was the curve held straight down, and did the horse stand square?`;
+    case 'SCALE':
+      return `It is ${Math.round(warning.ratio * 100)} % of the size of what is known. Is its 100 mm bar really 100 mm?`;
+    case 'OFF_CENTRE':
+      return `Its highest place lies ${Math.abs(warning.offMm).toFixed(0)} mm to the ${warning.offMm > 0 ? 'off' : 'near'} of the spine mark. Was the curve centred on the spine?`;
+    case 'HEAD_DOWN':
+      return `The withers rise ${warning.lowerByMm.toFixed(0)} mm less than on the topline. Was the head up?`;
+  }
+}

@@ -9,8 +9,50 @@ async function isClean(page: Page, where: string): Promise<void> {
   );
 }
 
+/** The steps of a whole measurement, each once with something in it. */
+async function wholeBackIsClean(page: Page, fitter: Fitter, visit: string): Promise<void> {
+  await page.goto(`${visit}/intake`);
+  await fitter.button('rolls').click();
+  await fitter.button('Where and when: rolls').click();
+  await isClean(page, 'complaint');
+  await fitter.button('Done').click();
+  await isClean(page, 'intake');
+  await page.goto(`${visit}/feel`);
+  await fitter.button('Understood').waitFor();
+  await isClean(page, 'cautions');
+  await fitter.button('Understood').click();
+  await fitter.button(/^Near, loin/).click();
+  await fitter.button('heat').waitFor();
+  await isClean(page, 'feel sheet');
+  await fitter.button('Guards, goes hard').click();
+  await fitter.button('Look at the hold').waitFor();
+  await isClean(page, 'feel, held');
+  await page.goto(`${visit}/shape`);
+  await fitter.button('Ribs: round').click();
+  await isClean(page, 'shape');
+  await page.goto(`${visit}/landmarks`);
+  await fitter.button('Keep, and the next').click();
+  await isClean(page, 'landmarks');
+  await page.goto(`${visit}/trace/base`);
+  await fitter.button('Curve sensor').click();
+  await isClean(page, 'sensor');
+  await page.goto(`${visit}/trace/topline`);
+  await fitter.button('Drops').waitFor();
+  await isClean(page, 'topline');
+  for (const view of ['Top and side', 'Change over time']) {
+    await page.goto(`/visits/${CORRIE_VISIT}/back`);
+    await fitter.button(view).click();
+    await page.waitForTimeout(300);
+    await isClean(page, `back, ${view}`);
+  }
+}
+
+/** The demo's Corrie, measured whole at three visits. */
+const CORRIE_VISIT = '019b8b1f-2400-7000-8000-000000000130';
+
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`every screen is clean by axe, ${colorScheme}`, async ({ page }) => {
+    test.setTimeout(180_000);
     await page.emulateMedia({ colorScheme });
     const fitter = new Fitter(page);
     await page.goto('/');
@@ -24,9 +66,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await fitter.startsVisit();
     await isClean(page, 'front, widths');
     await fitter.takesThree();
-    await fitter.button('Points on the grid').click();
+    await fitter.button('Points').click();
     await isClean(page, 'front, points');
-    const visit = page.url().replace('/front', '');
+    const visit = page.url().replace('/trace/front', '');
     await page.goto(`${visit}/fit`);
     await fitter.button('Keep this width').waitFor();
     await isClean(page, 'fit');
@@ -36,8 +78,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await fitter.button('Keep this width').click();
     await isClean(page, 'decide');
     await fitter.button('Keep this decision').click();
-    await fitter.button('Print the template').waitFor();
+    await fitter.button('Open: Template at full scale').waitFor();
     await isClean(page, 'visit');
+    await wholeBackIsClean(page, fitter, visit);
     await page.goto(`${visit}/template`);
     await fitter.button('SVG').waitFor();
     await isClean(page, 'template');

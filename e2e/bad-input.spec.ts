@@ -36,7 +36,7 @@ test('names in any script are kept, and their template is still to scale', async
   await fitter.addsHorse('سهيل 🐴');
   await fitter.startsVisit();
   await fitter.takesThree();
-  await page.goto(page.url().replace('/front', '/template'));
+  await page.goto(page.url().replace('/trace/front', '/template'));
   const downloading = page.waitForEvent('download');
   await fitter.button(/^PDF/).click();
   const pdf = new Uint8Array(await readFile(await (await downloading).path()));

@@ -24,7 +24,7 @@ export class Fitter {
 
   async startsVisit(): Promise<void> {
     await this.button('Start a visit').click();
-    await this.button('Take the front section').click();
+    await this.button(/^front: /).click();
     await this.button('Undo').waitFor();
   }
 

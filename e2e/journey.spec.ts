@@ -29,7 +29,7 @@ test('from sign-in to a printed template whose bars are 100 mm', async ({ page }
   await fitter.button('Keep this decision').click();
   await fitter.saved();
 
-  await fitter.button('Print the template').click();
+  await fitter.button('Open: Template at full scale').click();
   const downloading = page.waitForEvent('download');
   await fitter.button(/^PDF, 2 A4 sheets$/).click();
   const pdf = new Uint8Array(await readFile(await (await downloading).path()));
@@ -84,14 +84,17 @@ test('the school changes the answer and says what it waits for', async ({ page }
   await expect(page.getByText(/One width over comes down/)).toBeVisible();
 });
 
-test('the backline leads to the front and says what the other stations will bring', async ({ page }) => {
+test('the backline leads to every station, and unknown ones are answered with a way out', async ({ page }) => {
   const fitter = new Fitter(page);
   await fitter.arrives();
   await fitter.addsHorse('Pegs');
   await fitter.button('Start a visit').click();
   await fitter.button('low: not measured').click();
-  await expect(page.getByText(/where the seat has to balance/)).toBeVisible();
-  await fitter.button('Close').last().click();
+  await expect(page.getByText(/Where a pen rolled along the spine comes to rest/)).toBeVisible();
   await fitter.button('front: not measured').click();
-  await expect(fitter.button('Keep take 1')).toBeVisible();
+  await expect(page.getByText(/Front section, 50 mm behind the scapula/)).toBeVisible();
+  await page.goto(page.url().replace('/front', '/wing'));
+  await expect(page.getByText('A back has no such station.')).toBeVisible();
+  await fitter.button('To the visit').click();
+  await expect(fitter.button('Open: Landmarks')).toBeVisible();
 });

@@ -47,7 +47,7 @@ test('a visit begun without signal is fitted, decided, and arrives whole', async
   await fitter.button('See what fits').click();
   await fitter.button('Keep this width').click();
   await fitter.button('Keep this decision').click();
-  await expect(fitter.button('Print the template')).toBeVisible();
+  await expect(fitter.button('Open: Template at full scale')).toBeVisible();
   await context.setOffline(false);
   await fitter.saved();
   const visitId = /visits\/([^/]+)/.exec(page.url())![1]!;
@@ -69,10 +69,10 @@ test('a second tab sees the take, and every address can be reloaded', async ({ p
   await second.bringToFront();
   await second.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
   await expect(second.getByText('Take 3', { exact: true })).toBeVisible();
-  const visit = page.url().replace(/\/front$/, '');
+  const visit = page.url().replace(/\/trace\/front$/, '');
   for (const [path, seen] of [
-    ['', 'See what fits'],
-    ['/front', 'See what fits'],
+    ['', 'Open: What fits'],
+    ['/trace/front', 'See what fits'],
     ['/fit', 'Keep this width'],
     ['/template', 'SVG'],
   ] as const) {

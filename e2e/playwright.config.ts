@@ -3,7 +3,10 @@ import { defineConfig } from '@playwright/test';
 const CHROMIUM = '/usr/bin/chromium';
 const ARGS = [
   '--no-sandbox',
-  '--disable-gpu',
+  // WebGL without a graphics card
+  '--use-gl=angle',
+  '--use-angle=swiftshader',
+  '--enable-unsafe-swiftshader',
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
@@ -19,7 +22,13 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   outputDir: '../test-results',
-  use: { baseURL: process.env.FULCRA_URL, launchOptions: { executablePath: CHROMIUM, args: ARGS }, trace: 'retain-on-failure' },
+  use: {
+    baseURL: process.env.FULCRA_URL,
+    launchOptions: { executablePath: CHROMIUM, args: ARGS },
+    actionTimeout: 20_000,
+    trace: 'retain-on-failure',
+    serviceWorkers: 'block',
+  },
   projects: [
     { name: 'phone', use: { viewport: { width: 390, height: 844 }, deviceScaleFactor: 2, isMobile: true, hasTouch: true } },
     { name: 'wide', use: { viewport: { width: 1280, height: 800 } } },

@@ -15,7 +15,7 @@ async function onTheGrid(page: Page, name: string): Promise<Fitter> {
   await fitter.arrives();
   await fitter.addsHorse(name);
   await fitter.startsVisit();
-  await fitter.button('Points on the grid').click();
+  await fitter.button('Points').click();
   return fitter;
 }
 

@@ -80,7 +80,7 @@ async function endToEnd(databaseUrl) {
   const report = join(scratch, 'e2e.json');
   run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts', '--reporter=list,json'], {
     cwd: ROOT,
-    env: { ...process.env, FULCRA_URL: `http://127.0.0.1:${port}`, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+    env: { ...process.env, FULCRA_URL: `http://127.0.0.1:${port}`, DATABASE_URL: databaseUrl, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
   });
   const { stats } = readReport(report) ?? { stats: { expected: 0, unexpected: 1, flaky: 0 } };
   count('end to end', { passed: stats.expected, failed: stats.unexpected + stats.flaky + (stats.expected === 0 ? 1 : 0) });

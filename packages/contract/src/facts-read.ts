@@ -1,12 +1,4 @@
-import {
-  type Feeling,
-  type HoldClearance,
-  type LandmarkReading,
-  type SoreHold,
-  type Trait,
-  type TraitValue,
-  soreHold,
-} from '@fulcra/core';
+import { type Feeling, type HoldClearance, type LandmarkReading, type SoreHold, type Trait, type TraitValue, soreHold } from '@fulcra/core';
 import { type Fact } from './facts';
 
 /** Facts that count, in the order given. */
@@ -33,7 +25,5 @@ export const landmarkReadingsOf = (facts: readonly Fact[]): LandmarkReading[] =>
 
 export const chosenTraitsOf = (facts: readonly Fact[]): Trait[] =>
   counted(facts).flatMap(({ id, body }) =>
-    body.kind === 'trait'
-      ? [{ trait: body.trait, value: body.value as TraitValue, source: { from: 'chosen', factId: id } }]
-      : [],
+    body.kind === 'trait' ? [{ trait: body.trait, value: body.value as TraitValue, source: { from: 'chosen', factId: id } }] : [],
   );

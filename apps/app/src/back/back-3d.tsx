@@ -76,7 +76,7 @@ function openViewer(holder: HTMLElement, widthPx: number, heightPx: number, grou
   renderer.setClearColor(ground);
   holder.appendChild(renderer.domElement);
   const scene = new Scene();
-  scene.add(new HemisphereLight('#ffffff', '#8a7a66', 2.2));
+  scene.add(new HemisphereLight('#ffffff', '#b9a88c', 2));
   const sun = new DirectionalLight('#ffffff', 1.4);
   sun.position.set(-300, 700, 500);
   scene.add(sun);
@@ -86,7 +86,7 @@ function openViewer(holder: HTMLElement, widthPx: number, heightPx: number, grou
   const draw = (): void => renderer.render(scene, camera);
   controls.addEventListener('change', draw);
   renderer.domElement.addEventListener('webglcontextlost', onLost);
-  const setRight = (): void => lookAtAll(scene, camera, controls, widthPx / heightPx);
+  const setRight = (): void => lookAtAll(scene, camera, controls);
   return {
     show: (group) => {
       scene.add(group);
@@ -112,14 +112,30 @@ function openViewer(holder: HTMLElement, widthPx: number, heightPx: number, grou
   };
 }
 
+/** How far the corners of the box round the back reach; the back itself doesn't fill its box, so a little over the edge is right. */
+const FILLED = 1.15;
+
 /** From the near side, a little from behind and above, all of the back in sight. */
-function lookAtAll(scene: Scene, camera: PerspectiveCamera, controls: OrbitControls, aspect: number): void {
+function lookAtAll(scene: Scene, camera: PerspectiveCamera, controls: OrbitControls): void {
   const box = new Box3().setFromObject(scene);
   const centre = box.getCenter(new Vector3());
-  const size = box.getSize(new Vector3());
-  const reach = Math.max(size.y * 1.4, (size.x * 1.15) / aspect, size.z);
-  const distance = reach / (2 * Math.tan((camera.fov * Math.PI) / 360)) + size.z / 2;
-  camera.position.copy(centre).add(new Vector3(0.32, 0.6, 0.75).normalize().multiplyScalar(distance));
+  const toward = new Vector3(0.3, 0.75, 0.7).normalize();
+  let distance = box.getSize(new Vector3()).length() * 2;
+  for (let round = 0; round < 4; round++) {
+    camera.position.copy(centre).addScaledVector(toward, distance);
+    camera.lookAt(centre);
+    camera.updateMatrixWorld();
+    distance *= greatestReach(box, camera) / FILLED;
+  }
+  camera.position.copy(centre).addScaledVector(toward, distance);
   controls.target.copy(centre);
   controls.update();
+}
+
+/** How far the corners reach from the middle of the picture; 1 is its edge. */
+function greatestReach(box: Box3, camera: PerspectiveCamera): number {
+  const corners = [box.min, box.max].flatMap((a) =>
+    [box.min, box.max].flatMap((b) => [box.min, box.max].map((c) => new Vector3(a.x, b.y, c.z))),
+  );
+  return Math.max(...corners.map((p) => p.project(camera)).map((p) => Math.max(Math.abs(p.x), Math.abs(p.y))));
 }

@@ -44,13 +44,16 @@ function rowPoints({ ribbons: { near, off, xMm } }: BackSurface, row: number): V
 const rowAt = ({ ribbons: { xMm } }: BackSurface, atMm: number): number =>
   xMm.reduce((best, x, i) => (Math.abs(x - atMm) < Math.abs(xMm[best]! - atMm) ? i : best), 0);
 
+/** A mid tone that takes light and shade in both themes. */
+const SKIN = '#c3a982';
+
 function skin(surface: BackSurface, palette: Palette): Mesh {
   const rows = surface.ribbons.xMm.length;
   const points = Array.from({ length: rows }, (_, row) => rowPoints(surface, row));
   const across = points[0]!.length;
   const positions = new Float32Array(rows * across * 3);
   const colours = new Float32Array(rows * across * 3);
-  const [sure, unsure] = [new Color(palette.horse), new Color(palette.paper)];
+  const [sure, unsure] = [new Color(SKIN), new Color(palette.paper)];
   points.forEach((row, i) => {
     const colour = surface.sparse[i] === 1 ? unsure : sure;
     row.forEach((p, j) => {
@@ -147,8 +150,9 @@ function label(text: string, at: Vector3, colour: string): Sprite {
   context.textBaseline = 'middle';
   context.fillStyle = colour;
   context.fillText(text, LABEL_PX.width / 2, LABEL_PX.height / 2);
-  const sprite = new Sprite(new SpriteMaterial({ map: new CanvasTexture(canvas), depthTest: false }));
-  sprite.scale.set(110, 27.5, 1);
+  const sprite = new Sprite(new SpriteMaterial({ map: new CanvasTexture(canvas), depthTest: false, toneMapped: false }));
+  sprite.scale.set(170, 42.5, 1);
+  sprite.renderOrder = 1;
   sprite.position.copy(at);
   return sprite;
 }

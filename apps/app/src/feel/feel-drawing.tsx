@@ -102,12 +102,12 @@ function SpotMark({ x, y, state, signs, palette }: SpotMarkProps) {
 
 /** Shoulders, waist of the back, ribs, loin and hips, as one closed line. */
 function backFromAbove(w: number, h: number): string {
-  const half = [0.12, 0.26, 0.35, 0.33, 0.35, 0.4, 0.41, 0.37, 0.32, 0.36, 0.38];
+  const half = [0.05, 0.09, 0.16, 0.27, 0.31, 0.29, 0.31, 0.36, 0.38, 0.36, 0.3, 0.29, 0.34, 0.35];
   return closedBySides(w, h, half);
 }
 
 function chestFromBelow(w: number, h: number): string {
-  const half = [0.16, 0.3, 0.36, 0.35, 0.38, 0.42, 0.44];
+  const half = [0.06, 0.16, 0.27, 0.32, 0.31, 0.34, 0.38, 0.4];
   return closedBySides(w, h, half);
 }
 

@@ -31,7 +31,7 @@ function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: 
   const { page, note } = loaded;
   const [spot, setSpot] = useState<FeltSpot | null>(null);
   const shown = page.facts.some((f) => f.body.kind === 'cautionsShown');
-  const next = nextStep(loaded);
+  const next = nextStep(loaded, { step: 'feel' });
   return (
     <Screen
       title={page.horse.name}

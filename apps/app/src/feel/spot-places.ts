@@ -9,12 +9,12 @@ export interface SpotPlace {
 
 /** Half-distance from the spine and distance from the head end. */
 const ON_BACK: Readonly<Partial<Record<FeltSpot['place'], readonly [number, number]>>> = {
-  behindScapula: [0.27, 0.17],
-  witherBase: [0.11, 0.27],
-  longMuscleFront: [0.2, 0.4],
-  longMuscleMiddle: [0.2, 0.55],
-  underRear: [0.19, 0.7],
-  loin: [0.17, 0.86],
+  behindScapula: [0.21, 0.2],
+  witherBase: [0.09, 0.31],
+  longMuscleFront: [0.17, 0.44],
+  longMuscleMiddle: [0.18, 0.58],
+  underRear: [0.17, 0.72],
+  loin: [0.15, 0.86],
 };
 /** Seen from below: the girth passes behind the elbows, the sternum between them. */
 const FROM_BELOW: Readonly<Partial<Record<FeltSpot['place'], readonly [number, number]>>> = { girth: [0.3, 0.62], sternum: [0.11, 0.3] };

@@ -52,9 +52,11 @@ function FieldRow({ field, history, onSay }: FieldRowProps) {
   const value = history?.latest.value ?? null;
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$xs">
-      <XStack justifyContent="space-between" alignItems="center">
-        <Strong>{FIELD_WORDS[field]}</Strong>
-        <Small flexShrink={1}>{historyWords(history)}</Small>
+      <XStack justifyContent="space-between" alignItems="center" gap="$m">
+        <Strong flexShrink={0}>{FIELD_WORDS[field]}</Strong>
+        <Small flexShrink={1} textAlign="right">
+          {historyWords(history)}
+        </Small>
       </XStack>
       {rule.kind === 'number' ? (
         <XStack>
@@ -72,7 +74,7 @@ function FieldRow({ field, history, onSay }: FieldRowProps) {
         <Choice
           label={FIELD_WORDS[field]}
           value={typeof value === 'string' ? value : ''}
-          options={rule.options.map((o) => ({ value: o as string, label: o }))}
+          options={rule.options.map((o) => ({ value: o, label: o }))}
           onChange={onSay}
         />
       ) : (

@@ -22,10 +22,10 @@ export function IntakeScreen({ visitId }: { readonly visitId: string }) {
 
 function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
   const { horse } = loaded.page;
-  const next = nextStep(loaded);
+  const next = nextStep(loaded, { step: 'intake' });
   const facts = [
     horse.kind,
-    SEX_WORDS[horse.sex],
+    horse.sex === 'unknown' || horse.kind.includes(horse.sex) ? null : SEX_WORDS[horse.sex],
     ageWords(horse.bornYear, new Date()),
     horse.heightMm === null ? null : heightWords(horse.heightMm),
   ];
@@ -34,7 +34,6 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
       title={horse.name}
       note={facts.filter(Boolean).join(' · ')}
       onBack={() => router.navigate(`/visits/${visitId}`)}
-      action={<Button kind="quiet" label="Change" onPress={() => router.push(`/horses/${horse.id}/edit`)} />}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
     >
@@ -44,6 +43,7 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
           <HorseFacts loaded={loaded} />
         </YStack>
         <YStack gap="$xl">
+          <Button label="Change name, age, height, sex" onPress={() => router.push(`/horses/${horse.id}/edit`)} />
           <RidersOfHorse horse={horse} />
           <PhotoStrip visitId={visitId} photos={loaded.page.photos} />
           <SkipStep step="intake" loaded={loaded} />

@@ -49,7 +49,7 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
     if (following !== null) setSlot(following);
   };
   const all = nextSlot(null, latest, measured.landmarks) === null;
-  const next = nextStep(loaded);
+  const next = nextStep(loaded, { step: 'landmarks' });
   const edge = slot.station !== null;
   return (
     <Screen

@@ -62,7 +62,7 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
     }
   };
   const undo = () => (begun ? setDraft(undoneLine(draft)) : withdrawLast());
-  const next = nextStep(loaded, station);
+  const next = nextStep(loaded, { station });
   const [tone, text] = agreementWords(measurement);
   const problems = outcome !== null && !outcome.ok && (asked || way === 'sensor') ? outcome.problems : [];
   return (

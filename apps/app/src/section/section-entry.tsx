@@ -75,7 +75,7 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
     else if (way !== 'sensor' && !isEmpty(draft)) setDraft(nextDraft(draft));
     else withdrawLast();
   };
-  const next = nextStep(loaded, station);
+  const next = nextStep(loaded, { station });
   const [tone, text] = agreementWords(measurement);
   const problems = outcome !== null && !outcome.ok && (asked || (whole && way !== 'points')) ? outcome.problems : [];
   return (

@@ -21,7 +21,7 @@ export function ShapeScreen({ visitId }: { readonly visitId: string }) {
 }
 
 function Shape({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
-  const next = nextStep(loaded);
+  const next = nextStep(loaded, { step: 'shape' });
   return (
     <Screen
       title={loaded.page.horse.name}

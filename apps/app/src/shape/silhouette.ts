@@ -83,25 +83,27 @@ export function silhouette(trait: TraitId, value: TraitValue): Silhouette {
 
 const n = (v: number): string => v.toFixed(1);
 
-/** From the near side, head to the left: neck, withers, back, croup, belly. */
+/** From the near side, the head beyond the left edge: neck, withers, back, croup, tops of the legs. */
 function side({ withers, dip, croup, length, shoulder, load, groove }: Side): Silhouette {
-  const [front, rump] = [24 - 40 * length * 0.5, 84 + 40 * length * 0.5];
-  const back = 26;
-  const top = back - 60 * withers;
-  const low = back + 60 * dip;
-  const tail = back - 60 * croup * 0.9;
-  const chest = front - 6 - 60 * load;
+  const shift = 60 * length;
+  const x = (share: number): string => n(share + (share > 34 ? shift * Math.min(1, (share - 34) / 30) : 0));
+  const crest = 20;
+  const top = crest - 45 * withers + 4;
+  const low = crest + 5 + 50 * dip;
+  const rump = crest + 1 - 55 * croup;
+  const chest = 21 - 50 * load;
   const outline = [
-    `M${n(front - 16)} 6`,
-    `Q${n(front - 6)} 12 ${n(front + 6)} ${n(top)}`,
-    `Q${n(front + 14)} ${n(back - 10 * withers)} ${n(front + 22)} ${n((back + low) / 2)}`,
-    `Q${n((front + rump) / 2 + 6)} ${n(low + 3)} ${n(rump - 20)} ${n((low + tail) / 2)}`,
-    `Q${n(rump - 8)} ${n(tail - 4)} ${n(rump)} ${n(tail + 8)}`,
-    `L${n(rump - 2)} 54Q${n((front + rump) / 2)} 62 ${n(front + 12)} 56`,
-    `Q${n(chest)} 48 ${n(chest)} 36Q${n(front - 14)} 26 ${n(front - 24)} 18Z`,
+    `M3 2Q14 ${n(crest - 8)} 24 ${n(top + 1)}`,
+    `Q29 ${n(top - 3)} 35 ${n(top + 2)}`,
+    `Q42 ${n(low)} ${x(54)} ${n(low)}`,
+    `Q${x(64)} ${n(low - 1)} ${x(71)} ${n(rump)}`,
+    `Q${x(82)} ${n(rump - 4)} ${x(90)} ${n(rump + 9)}`,
+    `Q${x(94)} ${n(rump + 22)} ${x(86)} 50L${x(86)} 68H${n(Number(x(76)))}`,
+    `L${x(75)} 54Q${x(70)} 48 ${x(66)} 51Q52 58 38 53L37 68H29L28 54`,
+    `Q${n(chest)} 50 ${n(chest)} 40Q${n(chest - 3)} 32 4 26Z`,
   ].join('');
-  const blade = `M${n(front + 4 + 60 * shoulder)} ${n(top + 6)}L${n(front + 2 - 60 * load)} 42`;
-  const girth = groove === null ? [] : [`M${n(front + 24 + 100 * groove)} 60V34`, `M${n(front + 24)} 58V66`];
+  const blade = `M${n(29 + 45 * shoulder)} ${n(top + 5)}L${n(26 - 40 * load)} 42`;
+  const girth = groove === null ? [] : [`M${n(40 + 70 * groove)} 56V34`, `M40 53V60`];
   return { outline, lines: [blade, ...girth] };
 }
 

@@ -18,7 +18,7 @@ export function clashesOf(write: FieldsWrite, clash: NonNullable<Refusal['clash'
 export function settled(write: FieldsWrite, clash: NonNullable<Refusal['clash']>, keepMine: readonly string[]): FieldsWrite | null {
   const { was, ...mine } = write.body;
   const theirs = fieldsLike(mine, clash.theirs);
-  const { merged } = mergeFields<Fields>((was ?? null) as Fields | null, mine, theirs);
+  const { merged } = mergeFields<Fields>(was ?? null, mine, theirs);
   const chosen: Fields = Object.fromEntries(Object.keys(mine).map((k) => [k, keepMine.includes(k) ? (mine as Fields)[k] : merged[k]]));
   if (JSON.stringify(chosen) === JSON.stringify(theirs)) return null;
   return { ...write, body: { ...chosen, was: theirs } } as unknown as FieldsWrite;

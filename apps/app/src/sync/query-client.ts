@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query';
+import { type Query, QueryClient } from '@tanstack/react-query';
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
 import { createStore, del, get, set } from 'idb-keyval';
 import { Refused } from './api-client';
@@ -10,7 +10,8 @@ export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
       networkMode: 'always',
-      gcTime: 4 * WEEK_MS,
+      // Never by a timer: a browser's timers run over after 25 days and then go off at once, before any screen has asked.
+      gcTime: Infinity,
       staleTime: 5_000,
       retry: (count, error) => !(error instanceof Refused) && count < 1,
     },
@@ -28,4 +29,7 @@ export const persister = createAsyncStoragePersister({
   throttleTime: 300,
 });
 
-export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: 'v2' };
+/** What was once answered is kept, though the last asking failed: that is what it is like to be without signal. */
+const wasAnswered = (query: Query): boolean => query.state.data !== undefined;
+
+export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: 'v2', dehydrateOptions: { shouldDehydrateQuery: wasAnswered } };

@@ -7,6 +7,8 @@ import { Big, Body } from './text';
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'] as const;
 const NAMES: Readonly<Record<string, string>> = { '.': 'point', '⌫': 'rub out' };
 const MOST_DIGITS = 7;
+/** Digits typed are for the pad, whichever of its buttons has the focus. */
+const BEFORE_BUTTONS = { capture: true };
 
 export interface NumberPadProps {
   readonly title: string;
@@ -34,14 +36,15 @@ function Pad({ start, onClose, onDone }: Pick<NumberPadProps, 'start' | 'onClose
   };
   useEffect(() => {
     const type = (event: KeyboardEvent) => {
-      if (event.key === 'Enter') done();
+      if (event.key === 'Enter' && typed !== '') done();
       else if (event.key === 'Backspace') press('⌫');
       else if (/^[0-9.,]$/.test(event.key)) press(event.key.replace(',', '.'));
       else return;
       event.preventDefault();
+      event.stopPropagation();
     };
-    window.addEventListener('keydown', type);
-    return () => window.removeEventListener('keydown', type);
+    window.addEventListener('keydown', type, BEFORE_BUTTONS);
+    return () => window.removeEventListener('keydown', type, BEFORE_BUTTONS);
   });
   return (
     <>

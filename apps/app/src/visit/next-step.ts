@@ -55,16 +55,22 @@ const traced = (measured: MeasuredVisit, station: (typeof PROPOSED_TRACINGS)[num
 export const missingTracing = (measured: MeasuredVisit): (typeof PROPOSED_TRACINGS)[number] | null =>
   PROPOSED_TRACINGS.find((s) => !traced(measured, s)) ?? null;
 
-/** What the visit proposes next. Anything can be done in any order; `after` is where the fitter is now. */
-export function nextStep(visited: Visited, after?: Station): NextStep {
-  const early = STEPS.filter((s) => s !== 'tracings') as Exclude<StepId, 'tracings'>[];
-  const open = after === undefined ? early.find((s) => !stepDone(visited, s) && !stepSkipped(visited, s)) : undefined;
+/** Where the fitter is: at a step, at a station, or on the visit itself. */
+export type Here = { readonly step: Exclude<StepId, 'tracings'> } | { readonly station: Station } | null;
+
+const EARLY = ['intake', 'feel', 'shape', 'landmarks'] as const;
+
+/** What the visit proposes next. Anything can be done in any order; from a step it goes on to the ones after it. */
+export function nextStep(visited: Visited, here: Here = null): NextStep {
+  const from = here !== null && 'step' in here ? EARLY.indexOf(here.step) + 1 : 0;
+  const atStation = here !== null && 'station' in here;
+  const open = atStation ? undefined : EARLY.slice(from).find((s) => !stepDone(visited, s) && !stepSkipped(visited, s));
   if (open !== undefined) return { label: WORDS[open], path: open };
   const station = missingTracing(visited.measured);
-  if (station !== null && !(after === undefined && stepSkipped(visited, 'tracings'))) {
+  if (station !== null && (here !== null || !stepSkipped(visited, 'tracings'))) {
     return { label: `Next: ${STATION_WORDS[station].name}`, path: `trace/${station}` };
   }
-  if (after !== undefined) return { label: 'See the whole back', path: 'back' };
+  if (atStation) return { label: 'See the whole back', path: 'back' };
   if (visited.page.decision === null) return { label: 'See what fits', path: 'fit' };
   return { label: 'Print the template', path: 'template' };
 }

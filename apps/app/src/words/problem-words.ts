@@ -35,7 +35,7 @@ const WORDS: Readonly<Record<ProblemCode, (values: Values) => string>> = {
   LINE_LENGTH: (v) =>
     `This line is ${mm(v.lengthMm)} long; a back has ${mm(v.leastMm)} to ${mm(v.mostMm)}. Go on further, or check the unit.`,
   LINE_TOO_STEEP: (v) => `At ${mm(v.xMm)} the line climbs steeper than ${v.mostDeg}°, which no back does. Check the points there.`,
-  TAKE_OTHER_DIRECTION: () => 'This was taken along the back, and this station goes across it. Take it at its own station.',
+  TAKE_OTHER_DIRECTION: (v) => `A reading of ${v.kind} runs the other way than this station. Take it at its own station.`,
   LANDMARK_OUT_OF_RANGE: (v) =>
     `${mark(v.landmark)} at ${mm(v.atMm)}: no horse has it there (${mm(v.leastMm)} to ${mm(v.mostMm)}). Check the unit.`,
   LANDMARK_ORDER: (v) =>

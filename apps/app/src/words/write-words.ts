@@ -73,5 +73,5 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
 export function fieldValueWords(value: unknown): string {
   if (value === null || value === '') return '(nothing)';
   if (Array.isArray(value)) return value.length === 0 ? '(none)' : `${value.length} chosen`;
-  return String(value);
+  return typeof value === 'string' || typeof value === 'number' ? String(value) : JSON.stringify(value);
 }

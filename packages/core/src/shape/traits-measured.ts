@@ -14,10 +14,10 @@ export interface MeasuredBack {
 export const TRAIT_LIMITS = {
   /** Withers over the low point, mm. */
   flatWithersBelowMm: 25,
-  highWithersAboveMm: 65,
+  highWithersAboveMm: 75,
   /** Depth under the chord front to last rib, mm. */
-  flatBackBelowMm: 6,
-  deepDipAboveMm: 26,
+  flatBackBelowMm: 10,
+  deepDipAboveMm: 44,
   roachedBelowMm: -4,
   /** Last traced croup over the withers, mm. */
   levelWithinMm: 20,
@@ -31,7 +31,7 @@ export const TRAIT_LIMITS = {
   /** Included angle at the last rib over that in front. */
   wideningDeg: 22,
   /** Spine and ligament, edge to edge, mm. */
-  bareSpineBelowMm: 40,
+  bareSpineBelowMm: 44,
   broadSpineAboveMm: 70,
 } as const;
 

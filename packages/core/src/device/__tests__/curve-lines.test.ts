@@ -50,6 +50,14 @@ describe('the feed', () => {
     expect(feed).toMatchObject({ received: 2, lost: 2, unreadable: 2, lastCount: 4, reading: { tiltDeg: 3, pitchMm: 20, centreJoint: 2 } });
   });
 
+  it('a curve that lies still is steadied over its last readings; one that moved begins anew', () => {
+    const still = [0.5, -0.5, 0.3, -0.3].map((off, i) => bendsLine(i + 1, { tiltDeg: off, bendsDeg: bends.bendsDeg.map((b) => b + off) }));
+    expect(after(helloLine(device), ...still).reading!.tiltDeg).toBeCloseTo(0, 9);
+    const movedOn = after(helloLine(device), ...still, bendsLine(5, { tiltDeg: 20, bendsDeg: bends.bendsDeg }));
+    expect(movedOn.reading!.tiltDeg).toBe(20);
+    expect(movedOn.recent).toHaveLength(1);
+  });
+
   it('believes nothing before the device has said what it is', () => {
     expect(after(bendsLine(1, bends), 'PRESS 2')).toMatchObject({ reading: null, received: 0, presses: 0 });
   });

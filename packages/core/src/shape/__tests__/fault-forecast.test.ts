@@ -99,7 +99,7 @@ describe('traits that are measured', () => {
     return outcome.value;
   };
   const topline = lengthwiseFromPoints(
-    Array.from({ length: 41 }, (_, i) => ({ xMm: -100 + 20 * i, zMm: 70 * Math.exp(-(((20 * i - 100) / 110) ** 2)) + (i > 30 ? 40 : 0) })),
+    Array.from({ length: 41 }, (_, i) => ({ xMm: -100 + 20 * i, zMm: 95 * Math.exp(-(((20 * i - 100) / 110) ** 2)) + (i > 30 ? 40 : 0) })),
   );
   const landmarks = resolveLandmarks([{ landmark: 'lastRib', side: null, way: 'flankHair', station: null, pose: null, atMm: 350 }]);
 

@@ -1,0 +1,35 @@
+import { landmarkKey, latestReadings, resolveLandmarks } from '@fulcra/core';
+import { ALL_SLOTS, nextSlot, slotName, startMm } from '../landmark-list';
+
+const NONE = resolveLandmarks([]);
+const reading = (index: number, atMm: number) => ({ ...ALL_SLOTS[index]!, atMm });
+
+describe('the round of the landmarks', () => {
+  it('each has a name and a key of its own', () => {
+    expect(new Set(ALL_SLOTS.map(slotName)).size).toBe(ALL_SLOTS.length);
+    expect(new Set(ALL_SLOTS.map(landmarkKey)).size).toBe(ALL_SLOTS.length);
+  });
+
+  it('goes on to the next that isn’t marked, and comes back for what was left out', () => {
+    const known = latestReadings([reading(0, 0), reading(2, 4)]);
+    expect(nextSlot(ALL_SLOTS[0]!, known, NONE)).toBe(ALL_SLOTS[1]);
+    const allButFirst = latestReadings(ALL_SLOTS.slice(1).map((s) => ({ ...s, atMm: 100 })));
+    expect(nextSlot(ALL_SLOTS.at(-1)!, allButFirst, NONE)).toBe(ALL_SLOTS[0]);
+  });
+
+  it('asks for a third way to the last rib only when two differ', () => {
+    const third = ALL_SLOTS.find((s) => s.way === 'fromTheLoin')!;
+    const others = ALL_SLOTS.filter((s) => s !== third);
+    const agreeing = others.map((s) => ({ ...s, atMm: 400 }));
+    expect(nextSlot(null, latestReadings(agreeing), resolveLandmarks(agreeing))).toBeNull();
+    const differing = agreeing.map((r) => (r.way === 'flankHair' ? { ...r, atMm: 440 } : r));
+    expect(nextSlot(null, latestReadings(differing), resolveLandmarks(differing))).toBe(third);
+  });
+
+  it('a marker starts where its like was found', () => {
+    const known = latestReadings([{ ...ALL_SLOTS[0]!, atMm: 14 }]);
+    const otherSide = ALL_SLOTS.find((s) => s.landmark === 'scapulaRest' && s.side === 'off')!;
+    expect(startMm(otherSide, known)).toBe(14);
+    expect(startMm(otherSide, new Map())).toBe(0);
+  });
+});

@@ -1,0 +1,90 @@
+import { type Fact, type FactBody, type TakeRecord, type VisitPage } from '@fulcra/contract';
+import { DEMO_ANIMALS, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
+import { measuredVisit } from '../measured-visit';
+import { nextStep, stepDone } from '../next-step';
+
+const CORRIE = DEMO_ANIMALS[6]!;
+const fact = (id: string, body: FactBody): Fact => ({
+  id,
+  visitId: 'v',
+  hand: 'Isla',
+  withdrawn: false,
+  madeAt: '2026-11-20T09:00:00.000Z',
+  body,
+});
+const takes: TakeRecord[] = wholeBackTakes(CORRIE, CORRIE.back, '2026-11-20', 1).map(({ id, take }) => ({
+  ...take,
+  id,
+  visitId: 'v',
+  hand: 'Isla',
+  withdrawn: false,
+}));
+const facts = wholeBackFacts(CORRIE.back, '2026-11-20', 500, 900).map((f) => fact(f.id, f.body));
+
+function visited(change: Partial<VisitPage> = {}) {
+  const page: VisitPage = {
+    visit: {
+      id: 'v',
+      fitter: 'Isla',
+      horseId: 'h',
+      startedOn: '2026-11-20',
+      schoolId: 'static-close',
+      stationMm: 50,
+      status: 'open',
+      note: '',
+      result: null,
+    },
+    horse: { id: 'h', ...CORRIE.horse },
+    takes: [],
+    facts: [],
+    photos: [],
+    earlier: [],
+    decision: null,
+    ...change,
+  };
+  return { page, measured: measuredVisit(page) };
+}
+
+describe('what the visit proposes', () => {
+  it('goes in the order of the work', () => {
+    const said: FactBody = { kind: 'complaint', complaint: 'rolls', place: null, side: null, when: [], note: '' };
+    const felt: FactBody = { kind: 'feel', spots: [{ place: 'loin', side: 'near' }], pass: 'light', reaction: 'none', signs: [] };
+    const shape: FactBody = { kind: 'trait', trait: 'ribs', value: 'round' };
+    const steps = [[], [said], [said, felt], [said, felt, shape]].map(
+      (bodies) => nextStep(visited({ facts: bodies.map((b, i) => fact(`${i}`, b)) })).path,
+    );
+    expect(steps).toEqual(['intake', 'feel', 'shape', 'landmarks']);
+  });
+
+  it('a step left out is passed over, and can be done later', () => {
+    const skipped = visited({ facts: [fact('s', { kind: 'skipped', step: 'intake' })] });
+    expect(nextStep(skipped).path).toBe('feel');
+    expect(stepDone(skipped, 'intake')).toBe(false);
+  });
+
+  it('from a step it goes on, not back', () => {
+    expect(nextStep(visited(), { step: 'feel' }).path).toBe('shape');
+    expect(nextStep(visited(), { step: 'landmarks' }).path).toBe('trace/front');
+  });
+
+  it('from station to station until the whole back is there', () => {
+    const some = takes.filter((t) => ['front', 'base'].includes(t.station));
+    expect(nextStep(visited({ takes: some, facts }), { station: 'base' }).path).toBe('trace/low');
+    expect(nextStep(visited({ takes, facts }), { station: 'topline' }).path).toBe('back');
+  });
+});
+
+describe('a measured visit', () => {
+  const { measured } = visited({ takes, facts });
+
+  it('takes stations where their landmarks were felt', () => {
+    const { measured: felt } = visited({ facts });
+    expect(felt.sections.low.takenAtMm).toBe(CORRIE.back.lowMm);
+    expect(felt.sections.lastRib.takenAtMm).toBe(CORRIE.back.lastRibMm);
+  });
+
+  it('finds the weak off side that was built in and forecasts what it does', () => {
+    expect(measured.traits.find((t) => t.trait === 'muscle')?.value).toBe('weakOff');
+    expect(measured.forecast[0]?.fault).toBe('toOff');
+  });
+});

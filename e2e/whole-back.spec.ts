@@ -66,10 +66,6 @@ test('a whole back on a phone, half of it without signal and with a reload in th
     await hand.tap(`Next: ${next}`);
   }
   await hand.tap('Curve sensor');
-  await hand
-    .button('Connect')
-    .click({ timeout: 2000 })
-    .catch(() => undefined);
   await expect(page.getByText(/Live\./)).toBeVisible();
   await hand.keepsTakes(3);
   await hand.tap('See the whole back');

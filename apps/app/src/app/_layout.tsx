@@ -12,6 +12,9 @@ import { ToastProvider } from '../ui/toast';
 import { useAppearance } from '../ui/use-palette';
 import { warmUpFit } from '../workers/use-fit';
 
+/** What is remembered from before may be a moment older than what was sent: it is shown, and asked again. */
+const askAgain = () => queryClient.invalidateQueries();
+
 export default function Layout() {
   const appearance = useAppearance();
   useEffect(() => {
@@ -22,7 +25,7 @@ export default function Layout() {
   }, []);
   return (
     <TamaguiProvider config={config} defaultTheme={appearance} key={appearance}>
-      <PersistQueryClientProvider client={queryClient} persistOptions={PERSIST}>
+      <PersistQueryClientProvider client={queryClient} persistOptions={PERSIST} onSuccess={askAgain}>
         <ToastProvider>
           <SessionProvider>
             <Slot />

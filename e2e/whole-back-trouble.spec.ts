@@ -1,0 +1,201 @@
+import { DEMO_ACCOUNT } from '@fulcra/demo';
+import { type Page, expect, test } from '@playwright/test';
+import { Fitter } from './fitter';
+import { noisyPng } from './whole-back';
+
+async function visitOf(page: Page, name: string): Promise<{ fitter: Fitter; visit: string }> {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.addsHorse(name);
+  await fitter.button('Start a visit').click();
+  await fitter.button('Open: Landmarks').waitFor();
+  return { fitter, visit: page.url() };
+}
+
+test('something sore holds the visit on every screen until a named person clears it, and both stay', async ({ page }) => {
+  const { fitter, visit } = await visitOf(page, 'Sore');
+  await page.goto(`${visit}/feel`);
+  await fitter.button('Understood').click();
+  await fitter.button(/^Off, loin/).click();
+  await fitter.button('heat').click();
+  await fitter.button('Flinches').click();
+  await expect(page.getByText(/Held: flinches under a light hand; heat/)).toBeVisible();
+  await fitter.button(/^Off, loin: light hand, flinches/).click();
+  await expect(page.getByText(/no firmer pass here/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  for (const path of ['', '/shape', '/trace/low']) {
+    await page.goto(visit + path);
+    await expect(page.getByText(/A veterinary surgeon first/).first()).toBeVisible();
+  }
+  await page.goto(visit);
+  await expect(fitter.button('not good to ride')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'good to ride', exact: true })).toHaveCount(0);
+  await page.goto(`${visit}/feel`);
+  await fitter.button('A named person clears it').click();
+  await fitter.button('Clear the hold').last().click();
+  await expect(page.getByText('A hold is cleared by a person with a name.')).toBeVisible();
+  await page.getByLabel('Who clears it, name and standing').fill('R. Vane, veterinary surgeon');
+  await page.getByRole('textbox', { name: 'Reason' }).fill('Fly bite; sound.');
+  await fitter.button('Clear the hold').last().click();
+  await expect(page.getByText(/Hold cleared by R. Vane, veterinary surgeon: Fly bite; sound./)).toBeVisible();
+  await expect(page.getByText(/off, loin: flinches/)).toBeVisible();
+  await page.goto(visit);
+  await page.getByRole('button', { name: 'good to ride', exact: true }).click();
+  await fitter.saved();
+});
+
+test('photos that are no pictures or far too large are refused by name, and a good one beside them is kept', async ({ page }) => {
+  const { fitter, visit } = await visitOf(page, 'Photos');
+  await page.goto(`${visit}/intake`);
+  const large = Buffer.alloc(41_000_000, 7);
+  await page.getByLabel('Choose photos').setInputFiles([
+    { name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('this is no picture at all') },
+    { name: 'huge.jpg', mimeType: 'image/jpeg', buffer: large },
+    { name: 'good.png', mimeType: 'image/png', buffer: noisyPng(50_000) },
+  ]);
+  await expect(page.getByText(/“notes.jpg” is not a picture this device can open/)).toBeVisible();
+  await expect(page.getByText(/“huge.jpg” has 41 MB; 40 MB is the most/)).toBeVisible();
+  await expect(page.getByText(/sent, from behind/)).toBeVisible();
+  await fitter.saved();
+  await page.reload();
+  const picture = page.getByRole('img', { name: 'Photo from behind' });
+  await expect(picture).toBeVisible();
+});
+
+test('a landmark in an impossible order is refused with the reason, an unlikely one questioned', async ({ page }) => {
+  const { fitter, visit } = await visitOf(page, 'Landmarks');
+  await page.goto(`${visit}/landmarks`);
+  await fitter.types('From the zero mark, mm', 140);
+  await fitter.button('Keep, and the next').click();
+  await fitter.button(/^Last rib, along the rib/).click();
+  await fitter.types('From the zero mark, mm', 120);
+  await fitter.button('Keep, and the next').click();
+  await expect(page.getByText(/Last rib at 120 mm and scapula at rest at 140 mm: no horse has them in this order/)).toBeVisible();
+  await fitter.types('From the zero mark, mm', 410);
+  await fitter.button('Keep, and the next').click();
+  await fitter.types('From the zero mark, mm', 450);
+  await fitter.button('Keep, and the next').click();
+  await expect(page.getByText(/differ by 40 mm, more than 20. Find it a third way/)).toBeVisible();
+});
+
+test('a sensor laid on the wrong way round is noticed, one that dies leaves its last reading', async ({ page }) => {
+  const { fitter, visit } = await visitOf(page, 'Sensor');
+  await page.evaluate(() =>
+    localStorage.setItem('draft:curve-sensor', JSON.stringify({ from: 'standIn', address: '', way: 'steady', animal: 7, turned: false })),
+  );
+  await page.goto(`${visit}/trace/base`);
+  await fitter.button('Curve sensor').click();
+  await fitter.button('Connect').click();
+  await expect(page.getByText(/Live\./)).toBeVisible();
+  await fitter.button('Keep take 1').click();
+  await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
+  await fitter.button('Disconnect').click();
+  await fitter.button('wrong way round').click();
+  await fitter.button('Connect').click();
+  await expect(page.getByText(/Near and off look swapped/)).toBeVisible();
+  await fitter.button('Turn it round').click();
+  await expect(page.getByText(/Near and off look swapped/)).toBeHidden();
+  await fitter.button('Keep take 2').click();
+  await expect(page.getByText(/2 takes agree/)).toBeVisible();
+  await fitter.button('Turned round').click();
+  await fitter.button('Disconnect').click();
+  await fitter.button('dies').click();
+  await fitter.button('Connect').click();
+  await expect(page.getByText(/The device is gone. The last reading stands/)).toBeVisible();
+  await fitter.button('Keep take 3').click();
+  await expect(page.getByText(/3 takes agree/)).toBeVisible();
+});
+
+test('garbage at a thousand lines a second neither stops the screen nor becomes a reading', async ({ page }) => {
+  const { fitter, visit } = await visitOf(page, 'Garbage');
+  const address = '/api/stand-in/curve?station=front&animal=3&rate=1000&garbage=1';
+  await page.evaluate(
+    (a) =>
+      localStorage.setItem('draft:curve-sensor', JSON.stringify({ from: 'device', address: a, way: 'steady', animal: 3, turned: false })),
+    address,
+  );
+  await page.goto(`${visit}/trace/front`);
+  await fitter.button('Curve sensor').click();
+  await fitter.button('Connect').click();
+  await expect(page.getByText(/[1-9]\d{2,} unreadable/)).toBeVisible();
+  await fitter.button('Keep take 1').click();
+  await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
+});
+
+test('two devices: different fields go together, one field changed twice is shown both ways', async ({ page, browser }) => {
+  const { fitter, visit } = await visitOf(page, 'Two devices');
+  await fitter.saved();
+  const context = await browser.newContext({ serviceWorkers: 'block' });
+  const other = await context.newPage();
+  const { email, password } = DEMO_ACCOUNT;
+  await other.request.post('/api/session', { data: { email, password } });
+  await other.goto(visit);
+  await other.getByLabel('Note').waitFor();
+  await page.context().setOffline(true);
+  await page.getByLabel('Note').fill('From the first.');
+  await fitter.button('good to ride').first().click();
+  await other.getByLabel('Note').fill('From the second.');
+  await expect(other.getByRole('button', { name: 'Saving: saved' })).toBeVisible();
+  await other.waitForTimeout(1500);
+  await page.context().setOffline(false);
+  await fitter.button('Saving: 1 to choose').click();
+  await expect(fitter.button('Here: From the first.')).toBeVisible();
+  await expect(fitter.button('There: From the second.')).toBeVisible();
+  await fitter.button('Here: From the first.').click();
+  await fitter.button('Let these stand').click();
+  await fitter.button('Close').last().click();
+  await fitter.saved();
+  const visitId = /visits\/([^/]+)/.exec(visit)![1]!;
+  const kept = (await (await page.request.get(`/api/visits/${visitId}`)).json()) as { visit: { note: string; result: string } };
+  expect(kept.visit).toMatchObject({ note: 'From the first.', result: 'goodToRide' });
+  await context.close();
+});
+
+test('a clock wrong by a year is said, and entries are dated right', async ({ page }) => {
+  await page.clock.install({ time: new Date(Date.now() - 365 * 86_400_000) });
+  const { fitter, visit } = await visitOf(page, 'Clock');
+  await expect(fitter.button('Saving: clock is off')).toBeVisible();
+  await fitter.button('Saving: clock is off').click();
+  await expect(page.getByText(/clock is 365 days behind/)).toBeVisible();
+  const visitId = /visits\/([^/]+)/.exec(visit)![1]!;
+  const kept = (await (await page.request.get(`/api/visits/${visitId}`)).json()) as { visit: { startedOn: string } };
+  expect(kept.visit.startedOn.slice(0, 4)).toBe(String(new Date().getFullYear()));
+});
+
+test('a device that is full says so, and what was on the screen stays', async ({ page }) => {
+  const { fitter, visit } = await visitOf(page, 'Full');
+  await page.addInitScript(() => {
+    const put = IDBObjectStore.prototype.put;
+    IDBObjectStore.prototype.put = function (this: IDBObjectStore, ...args: Parameters<typeof put>) {
+      if (this.name === 'waiting' && sessionStorage.getItem('full') === '1') throw new DOMException('full', 'QuotaExceededError');
+      return put.apply(this, args);
+    };
+  });
+  await page.goto(`${visit}/trace/front`);
+  await fitter.entersWidths([78, 79, 140, 141]);
+  await page.evaluate(() => sessionStorage.setItem('full', '1'));
+  await fitter.button('Keep take 1').click();
+  await expect(page.getByText(/This device is full, so this was not kept/)).toBeVisible();
+  await expect(fitter.button(/^Depth 1: near, mm: 78 mm/)).toBeVisible();
+  await page.evaluate(() => sessionStorage.removeItem('full'));
+  await fitter.button('Keep take 1').click();
+  await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
+});
+
+test('the back as a surface opens in three dimensions, and in plans', async ({ page }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives('/visits/019b8b1f-2400-7000-8000-000000000130/back');
+  const view = page.getByRole('application', { name: /three dimensions/ });
+  await expect(view).toHaveAttribute('data-first-frame-ms', /\d+/);
+  console.log(`# 3D first frame ${await view.getAttribute('data-first-frame-ms')} ms after its chunk came (software drawing)`);
+  await view.focus();
+  await page.keyboard.press('ArrowLeft');
+  await fitter.button('Set it right again').click();
+  await fitter.button('Top and side').click();
+  await expect(page.getByRole('img', { name: /lines of equal depth/ })).toBeVisible();
+  await fitter.button('Change over time').click();
+  await page.getByRole('group', { name: 'Station' }).getByRole('button', { name: 'base' }).click();
+  await expect(page.getByText(/Since 19 Jun 2026/)).toBeVisible();
+  await page.getByRole('slider', { name: 'Visit shown' }).press('ArrowLeft');
+  await expect(page.getByText(/Since 12 Mar 2026/)).toBeVisible();
+});

@@ -52,3 +52,24 @@ test('one side alone is refused with the reach it has', async ({ page }) => {
   await fitter.button('Keep take 1').click();
   await expect(page.getByText(/The off side reaches only/)).toBeVisible();
 });
+
+test('4000 taps fill the grid, which says so and goes on working', async ({ page }) => {
+  const fitter = await onTheGrid(page, 'Many taps');
+  const box = (await grid(page).boundingBox())!;
+  await grid(page).evaluate(
+    (element, { left, top, width, height }) => {
+      const tap = (type: string, x: number, y: number): boolean =>
+        element.dispatchEvent(new PointerEvent(type, { pointerId: 1, clientX: x, clientY: y, bubbles: true }));
+      element.setPointerCapture = () => undefined;
+      for (let i = 0; i < 4000; i++) {
+        const [x, y] = [left + ((i * 37) % Math.floor(width)), top + ((i * 53) % Math.floor(height))];
+        tap('pointerdown', x, y);
+        tap('pointerup', x, y);
+      }
+    },
+    { left: box.x, top: box.y, width: box.width, height: box.height },
+  );
+  await expect(grid(page)).toHaveAttribute('aria-label', /points/);
+  await fitter.button('Undo').click();
+  await expect(fitter.button(/^Keep take 1$/)).toBeVisible();
+});

@@ -1,16 +1,21 @@
 import { performance } from 'node:perf_hooks';
 import {
+  SECTION_STATIONS,
+  backSurface,
   evenArch,
   frontFit,
+  normal,
   paddingOfSchool,
+  point,
   prepareSection,
   rankSaddles,
   recommendFront,
   schoolById,
+  sectionFromPoints,
   seededRandom,
   takesAgreement,
 } from '@fulcra/core';
-import { DEMO_ANIMALS, DEMO_SADDLES, demoSection, frontTakes } from '@fulcra/demo';
+import { DEMO_ANIMALS, DEMO_SADDLES, demoSection, frontTakes, stationAtMm, trueStation } from '@fulcra/demo';
 import { readTakes } from '@fulcra/core';
 import { plainEvenAngle } from './plain-search';
 
@@ -35,6 +40,24 @@ const body = prepareSection(section);
 const padding = paddingOfSchool(school);
 const { takes } = readTakes(taken.map(({ id, take }) => ({ id, reading: take.reading })));
 const five = [0, 1, 2, 0, 1].map((i, k) => ({ ...takes[i]!, id: `${takes[i]!.id}-${k}` }));
+
+/** A take of 200 points on another animal's flank, shaken by a third of a millimetre. */
+function tracedTake(seed: number) {
+  const random = seededRandom(seed);
+  const points = Array.from({ length: 200 }, (_, i) => {
+    const y = -200 + 2 * i;
+    return point(y + 0.3 * normal(random), 30 - Math.hypot(y, 30) + 0.3 * normal(random));
+  });
+  const outcome = sectionFromPoints(points);
+  if (!outcome.ok) throw new Error('the bench has a section that cannot be read');
+  return { id: `traced-${seed}`, section: outcome.value.section };
+}
+const traced = [1, 2, 3, 4, 5].map(tracedTake);
+const six = SECTION_STATIONS.map((station) => {
+  const outcome = sectionFromPoints(trueStation(animal.back, station));
+  if (!outcome.ok) throw new Error(`${station} cannot be read`);
+  return { xMm: stationAtMm(animal.back, station), section: outcome.value.section };
+});
 const stock = DEMO_SADDLES.map(({ id, front }) => ({ id, front }));
 
 /** The same question answered the plain way: every half degree, every segment, bisection. */
@@ -44,6 +67,8 @@ const rows: readonly (readonly [string, number])[] = [
   ['even arch, one shape', median(() => evenArch(body, 'round', 170, padding))],
   ['front recommended, three shapes', median(() => recommendFront(body, school, 170, padding))],
   ['agreement of five takes', median(() => takesAgreement(five))],
+  ['agreement of five takes of 200 points', median(() => takesAgreement(traced))],
+  ['surface of six sections on a 5 mm grid', median(() => backSurface({ stations: six, topline: null }, 5))],
   ['stock ranked, 7 saddles in every setting', median(() => rankSaddles(body, stock, school, 50))],
   [
     'whole answer with 100 redraws',

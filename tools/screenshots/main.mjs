@@ -8,10 +8,20 @@ const folder = join(ROOT, 'docs/screenshots');
 const PHONE = { viewport: { width: 390, height: 844 }, deviceScaleFactor: 1, isMobile: true, hasTouch: true };
 const WIDE = { viewport: { width: 1280, height: 800 } };
 const OPEN_VISIT = '019b8b1f-2400-7000-8000-000000000131';
+/** Corrie, measured whole at three visits. */
+const WHOLE_VISIT = '019b8b1f-2400-7000-8000-000000000130';
 
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-quic', '--no-first-run'],
+  args: [
+    '--no-sandbox',
+    '--use-gl=angle',
+    '--use-angle=swiftshader',
+    '--enable-unsafe-swiftshader',
+    '--disable-background-networking',
+    '--disable-quic',
+    '--no-first-run',
+  ],
 });
 
 async function session(look) {
@@ -36,10 +46,25 @@ const phone = await session(PHONE);
 await take(phone.page, 'sign-in-phone');
 await phone.enter();
 await take(phone.page, 'yard-phone');
-await open(phone.page, `/visits/${OPEN_VISIT}`, 'See what fits');
+await open(phone.page, `/visits/${OPEN_VISIT}`, 'Open: What fits');
 await take(phone.page, 'visit-phone');
-await open(phone.page, `/visits/${OPEN_VISIT}/front`, 'Points on the grid');
+await open(phone.page, `/visits/${OPEN_VISIT}/trace/front`, 'Points');
 await take(phone.page, 'front-widths-phone');
+await open(phone.page, `/visits/${WHOLE_VISIT}/intake`, 'rolls');
+await take(phone.page, 'intake-phone');
+await open(phone.page, `/visits/${WHOLE_VISIT}/feel`, /^Light pass/);
+await take(phone.page, 'feel-phone');
+await open(phone.page, `/visits/${WHOLE_VISIT}/landmarks`, 'Keep this instead');
+await take(phone.page, 'landmarks-phone');
+await open(phone.page, `/visits/${WHOLE_VISIT}/trace/base`, 'Curve sensor');
+await phone.page.getByRole('button', { name: 'Curve sensor' }).click();
+await phone.page.getByRole('button', { name: 'Connect' }).click();
+await phone.page.getByText(/Live/).waitFor();
+await take(phone.page, 'sensor-phone');
+await open(phone.page, `/visits/${WHOLE_VISIT}/back`, 'Change over time');
+await phone.page.getByRole('button', { name: 'Change over time' }).click();
+await phone.page.getByRole('group', { name: 'Station' }).getByRole('button', { name: 'low' }).click();
+await take(phone.page, 'change-phone');
 await open(phone.page, `/visits/${OPEN_VISIT}/fit`, 'Keep this width');
 await take(phone.page, 'fit-phone');
 await phone.page.getByRole('button', { name: 'Why' }).click();
@@ -54,8 +79,8 @@ await take(phone.page, 'history-phone');
 const wide = await session(WIDE);
 await wide.enter();
 await take(wide.page, 'yard-wide');
-await open(wide.page, `/visits/${OPEN_VISIT}/front`, 'Points on the grid');
-await wide.page.getByRole('button', { name: 'Points on the grid' }).click();
+await open(wide.page, `/visits/${OPEN_VISIT}/trace/front`, 'Points');
+await wide.page.getByRole('button', { name: 'Points' }).click();
 const grid = await wide.page.getByRole('application').boundingBox();
 for (const k of [-4, -3, -2, -1, 0, 1, 2, 3, 4])
   await wide.page.mouse.click(grid.x + grid.width / 2 + k * 38, grid.y + 70 + Math.abs(k) * 34);
@@ -65,4 +90,8 @@ await take(wide.page, 'fit-wide');
 await wide.page.getByRole('button', { name: 'Try a saddle of the stock' }).click();
 await wide.page.getByText('misses least').first().waitFor();
 await take(wide.page, 'stock-wide');
+await open(wide.page, `/visits/${WHOLE_VISIT}/shape`, 'Ribs: round');
+await take(wide.page, 'shape-wide');
+await open(wide.page, `/visits/${WHOLE_VISIT}/back`, 'Set it right again');
+await take(wide.page, 'back-wide');
 await browser.close();

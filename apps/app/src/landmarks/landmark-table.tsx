@@ -45,7 +45,9 @@ export function LandmarkTable({ readings, landmarks, chosen, onChoose }: Landmar
                     <Small flexShrink={1} color={here ? '$action' : '$ink'} fontWeight={here ? '700' : '400'}>
                       {slotName(slot)}
                     </Small>
-                    <Strong color={reading === undefined ? '$muted' : '$ink'}>{reading === undefined ? '○' : mmWords(reading.atMm)}</Strong>
+                    <Strong flexShrink={0} color={reading === undefined ? '$muted' : '$ink'}>
+                      {reading === undefined ? '○' : mmWords(reading.atMm)}
+                    </Strong>
                   </XStack>
                 </Button>
               </XStack>

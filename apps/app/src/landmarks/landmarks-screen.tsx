@@ -28,6 +28,9 @@ export function LandmarksScreen({ visitId }: { readonly visitId: string }) {
   return loaded === null ? <LoadState problem={problem} /> : <LandmarksEntry visitId={visitId} loaded={loaded} />;
 }
 
+/** The one being marked; choosing one far down the list brings it into sight. */
+const NOW = 'landmark-now';
+
 function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
   const { page, measured, note } = loaded;
   const readings = useMemo(() => landmarkReadingsOf(page.facts), [page.facts]);
@@ -74,7 +77,7 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
       }
     >
       <Columns shares={[3, 2]}>
-        <YStack gap="$s">
+        <YStack gap="$s" id={NOW}>
           <Heading>{slotName(slot)}</Heading>
           <Rail loaded={loaded} slot={slot} atMm={atMm} onMove={setAtMm} readings={[...latest.values()]} />
           <XStack alignItems="center">
@@ -103,7 +106,15 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
           <HowTo slot={slot} />
         </YStack>
         <YStack gap="$l">
-          <LandmarkTable readings={latest} landmarks={measured.landmarks} chosen={slot} onChoose={setSlot} />
+          <LandmarkTable
+            readings={latest}
+            landmarks={measured.landmarks}
+            chosen={slot}
+            onChoose={(next) => {
+              setSlot(next);
+              document.getElementById(NOW)?.scrollIntoView({ block: 'start' });
+            }}
+          />
           <SkipStep step="landmarks" loaded={loaded} />
         </YStack>
       </Columns>

@@ -6,7 +6,7 @@ import { MillimetreGrid } from '../drawings/millimetre-grid';
 import { type PaperScale } from '../drawings/paper-scale';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
-import { usePointsPointer } from './use-points-pointer';
+import { MOST_POINTS, usePointsPointer } from './use-points-pointer';
 
 export interface PointsEditorProps {
   readonly scale: PaperScale;
@@ -50,7 +50,7 @@ export function PointsEditor({ scale, points, children, colourOf, placeWords, fi
           />
         ))}
         <SvgText x={12} y={heightPx - 12} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
-          {at ? placeWords(at) : `${points.length} points`}
+          {points.length >= MOST_POINTS ? `${points.length} points, the most it holds` : at ? placeWords(at) : `${points.length} points`}
         </SvgText>
       </Svg>
     </View>

@@ -6,7 +6,7 @@ import { type PaperScale } from '../drawings/paper-scale';
 /** A finger takes hold of a point from this far, px. */
 const GRIP_PX = 22;
 const HALF_MM = 2;
-const MOST_POINTS = 400;
+export const MOST_POINTS = 400;
 
 const rounded = (p: PointYZ): PointYZ => ({ yMm: Math.round(p.yMm * HALF_MM) / HALF_MM, zMm: Math.round(p.zMm * HALF_MM) / HALF_MM });
 

@@ -1,0 +1,77 @@
+import mysql from 'mysql2/promise';
+import { DataSource } from 'typeorm';
+import { v7 } from 'uuid';
+import { First1763900000000 } from '../src/platform/db/first-migration';
+import { migrate, openDatabase } from '../src/platform/db/open-database';
+import { horses } from '../src/horses/horse.repository';
+import { takes } from '../src/visits/take.repository';
+import { visits } from '../src/visits/visit.repository';
+
+/** A database as the release before this one left it, with one take in it. */
+async function asOfTheFirstRelease() {
+  const url = new URL(process.env.DATABASE_URL!);
+  const name = `fulcra_${v7().replaceAll('-', '')}`;
+  const connection = await mysql.createConnection({ uri: process.env.DATABASE_URL!, multipleStatements: true });
+  await connection.query(`CREATE DATABASE ${name}`);
+  url.pathname = `/${name}`;
+  const db = new DataSource({ type: 'mariadb', url: url.toString(), migrations: [First1763900000000], migrationsTableName: 'migration' });
+  await db.initialize();
+  await db.runMigrations();
+  const [practice, person, horse, visit, first, second] = Array.from({ length: 6 }, () => v7()) as [
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+  ];
+  const reading = JSON.stringify({
+    kind: 'widths',
+    widths: [
+      { depthMm: 60, nearMm: 70, offMm: 71 },
+      { depthMm: 120, nearMm: 130, offMm: 131 },
+    ],
+  });
+  await db.query(`INSERT INTO practice VALUES ('${practice}', 'Old room')`);
+  await db.query(`INSERT INTO person VALUES ('${person}', '${practice}', 'Old hand', 'old@room.example', 'x')`);
+  await db.query(`INSERT INTO horse VALUES ('${horse}', '${practice}', 'Old horse', 'cob', 2010, 1500, 'note')`);
+  await db.query(
+    `INSERT INTO visit VALUES ('${visit}', '${practice}', '${horse}', '${person}', '2026-01-02', 'static-close', 50, 'open', '')`,
+  );
+  for (const [id, minute] of [
+    [first, 10],
+    [second, 11],
+  ]) {
+    await db.query(
+      `INSERT INTO section_take VALUES ('${id}', '${practice}', '${visit}', '${person}', 'front', 50, '2026-01-02 09:${minute}:00', ?, 0)`,
+      [reading],
+    );
+  }
+  await db.destroy();
+  await connection.end();
+  return { url: url.toString(), practice, horse, visit, first, second };
+}
+
+it('what the first release kept is all there after the second migration', async () => {
+  const old = await asOfTheFirstRelease();
+  const db = await openDatabase(old.url);
+  try {
+    expect(await migrate(db)).toEqual(['WholeBack1764000000000']);
+    expect(await horses(db).get(old.practice, old.horse)).toEqual({
+      id: old.horse,
+      name: 'Old horse',
+      kind: 'cob',
+      bornYear: 2010,
+      heightMm: 1500,
+      note: 'note',
+      sex: 'unknown',
+      riderIds: [],
+    });
+    expect(await visits(db).get(old.practice, old.visit)).toMatchObject({ status: 'open', result: null });
+    const kept = await takes(db).ofVisit(old.practice, old.visit);
+    expect(kept.map((t) => t.id).sort()).toEqual([old.first, old.second].sort());
+    expect(kept[0]).toMatchObject({ station: 'front', hand: 'Old hand', reading: { kind: 'widths' } });
+  } finally {
+    await db.destroy();
+  }
+});

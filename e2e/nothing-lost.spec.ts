@@ -56,6 +56,25 @@ test('a visit begun without signal is fitted, decided, and arrives whole', async
   expect(whole.decision.verdict).toBe('even');
 });
 
+test('the sign-in runs out while there is no signal: everything waits, and goes after signing in again', async ({ page, context }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.addsHorse('Expired offline');
+  await fitter.startsVisit();
+  await fitter.saved();
+  await context.setOffline(true);
+  await context.clearCookies();
+  await fitter.takes(1, [78, 79, 140, 141]);
+  await fitter.takes(2, [79, 78, 141, 140]);
+  await context.setOffline(false);
+  await expect(page.getByText(/2 entries are kept on this device/)).toBeVisible();
+  await page.getByLabel('E-mail').fill(DEMO_ACCOUNT.email);
+  await page.getByLabel('Password').fill(DEMO_ACCOUNT.password);
+  await fitter.button('Sign in').click();
+  await expect(page.getByText('Take 2', { exact: true })).toBeVisible();
+  await fitter.saved();
+});
+
 test('a second tab sees the take, and every address can be reloaded', async ({ page, context }) => {
   const fitter = new Fitter(page);
   await fitter.arrives();

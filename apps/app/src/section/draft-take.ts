@@ -47,7 +47,7 @@ export const EMPTY_DRAFT: DraftTake = {
   rows: rowsAt([60, 120]),
   atMm: null,
 };
-const MOST_PAST = 60;
+const MOST_PAST = 20;
 
 export const withPoints = (draft: DraftTake, points: readonly PointYZ[]): DraftTake => ({
   ...draft,

@@ -28,7 +28,7 @@ const DROPS_AT: Readonly<Record<LineStation, readonly number[]>> = {
   topline: [-100, 0, 50, 100, 200, 300, 400, 500, 620],
   withers: [-100, -50, 0, 50, 100],
 };
-const MOST_PAST = 60;
+const MOST_PAST = 20;
 
 export const emptyLine = (station: LineStation): DraftLine => ({
   way: 'drops',

@@ -5,7 +5,7 @@ import { Choice } from '../ui/choice';
 import { Stepper } from '../ui/stepper';
 import { Small } from '../ui/text';
 import { UNIT_DECIMALS } from '../words/measure-words';
-import { type DraftTake, type WidthRow, withDepth, withRowAdded, withRowRemoved, withWidth } from './draft-take';
+import { type DraftTake, type WidthRow, isEmpty, withDepth, withGaugeDepths, withRowAdded, withRowRemoved, withWidth } from './draft-take';
 
 const UNITS = [
   { value: 'mm', label: 'mm' },
@@ -42,7 +42,8 @@ export function WidthsEntry({ draft, onChange }: WidthsEntryProps) {
       {draft.rows.map((row, i) => (
         <Row key={i} draft={draft} row={row} index={i} onChange={onChange} />
       ))}
-      <XStack gap="$s">
+      <XStack gap="$s" flexWrap="wrap">
+        <Button kind="quiet" label="Both width gauges" off={!isEmpty(draft)} onPress={() => onChange(withGaugeDepths(draft))} />
         <Button kind="quiet" label="Add a depth" off={draft.rows.length >= MOST_ROWS} onPress={() => onChange(withRowAdded(draft))} />
         <Button
           kind="quiet"

@@ -48,7 +48,15 @@ export function Screen({ title, note, onBack, action, top, bottom, children, nar
       </XStack>
       {top}
       <ScrollView flex={1} tabIndex={-1}>
-        <YStack width="100%" maxWidth={narrow ? 720 : 1400} marginHorizontal="auto" paddingHorizontal="$l" paddingBottom="$xl" gap="$l">
+        <YStack
+          width="100%"
+          maxWidth={narrow ? 720 : 1400}
+          marginHorizontal="auto"
+          paddingHorizontal="$l"
+          paddingTop="$xs"
+          paddingBottom="$xl"
+          gap="$l"
+        >
           {children}
         </YStack>
       </ScrollView>

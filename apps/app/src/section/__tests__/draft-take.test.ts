@@ -8,6 +8,7 @@ import {
   undonePoints,
   withDepth,
   withPoints,
+  withGaugeDepths,
   withRowAdded,
   withWidth,
 } from '../draft-take';
@@ -33,6 +34,18 @@ describe('a take being entered', () => {
 
   it('halves a width taken across onto both sides', () => {
     expect(withWidth({ ...EMPTY_DRAFT, across: true }, 0, 'across', 160).rows[0]).toMatchObject({ nearMm: 80, offMm: 80 });
+  });
+
+  it('both width gauges are three depths, the middle one shared', () => {
+    expect(withGaugeDepths(EMPTY_DRAFT).rows.map((r) => r.depthMm)).toEqual([40, 80, 140]);
+  });
+
+  it('a sensor’s reading is kept as bends, and without one there is none', () => {
+    const bends = { pitchMm: 20, bendsDeg: Array.from({ length: 17 }, () => -6), centreJoint: 8, tiltDeg: 0 };
+    const draft = { ...EMPTY_DRAFT, way: 'sensor' as const };
+    expect(readingOf(draft, null)).toBeNull();
+    expect(readingOf(draft, bends)).toEqual({ kind: 'bends', ...bends });
+    expect(draftSection(draft, bends).ok).toBe(true);
   });
 
   it('reads as a section once whole', () => {

@@ -1,0 +1,221 @@
+import { degFromRad } from '../../units';
+import { type ContactCells } from './contact-cells';
+import { type Springs, pressureKPa } from './springs';
+
+/** A weight hanging on the saddle at a place, N downward. */
+export interface Load {
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly downN: number;
+}
+
+/** How the saddle lies against where it was put: heave + up, pitch + cantle low, roll + off side low. */
+export interface Pose {
+  readonly heaveMm: number;
+  readonly pitchDeg: number;
+  readonly rollDeg: number;
+}
+
+export interface Settled {
+  /** `doesNotSit` past 8 degrees or where nothing holds the load; `unloaded` where nothing presses it down. */
+  readonly state: 'settled' | 'doesNotSit' | 'unloaded';
+  readonly pose: Pose;
+  /** Per cell, kPa; 0 where it doesn't touch. */
+  readonly pressureKPa: Float64Array;
+  /** What is left of the balance: of the weight, and of each moment over 100 mm, as shares of the weight. */
+  readonly residual: { readonly force: number; readonly pitch: number; readonly roll: number };
+  readonly iterations: number;
+}
+
+/** Past this a saddle doesn't sit, whatever the arithmetic says (default). */
+export const MOST_TILT_DEG = 8;
+const MOST_ROUNDS = 80;
+const BALANCED = 1e-9;
+const MOST_HALVINGS = 40;
+/** Where energies differ by less, the balance decides which place is better. */
+const ROUNDING = 1e-12;
+/** Slopes are counted per 100 mm, so that heave and turns weigh alike. */
+const LEVER_MM = 100;
+const N_PER_KPA_MM2 = 1e-3;
+const MOST_SLOPE = Math.tan((MOST_TILT_DEG * Math.PI) / 180);
+/** A step may not turn it further than this at once, slope. */
+const LONGEST_TURN = 0.12;
+
+/**
+ * Where a rigid saddle comes to rest on elastic cells: the least of the energy of all squeezed cells and the sinking loads.
+ * The energy is convex in heave, pitch and roll, so Newton's way with a line search finds the one rest, from any start.
+ * @param start the pose to start from, e.g. of a setting close by; null to start level
+ */
+export function settle(cells: ContactCells, springs: Springs, loads: readonly Load[], start: Pose | null = null): Settled {
+  const weightN = loads.reduce((s, l) => s + l.downN, 0);
+  const problem = prepared(cells, springs, loads, weightN);
+  if (!(weightN > 0)) return result(problem, 'unloaded', [liftedClear(cells), 0, 0], 0);
+  const q: Place = start === null ? [heaveForWeight(problem), 0, 0] : fromPose(start, problem);
+  const rounds = descend(problem, q);
+  const balanced = Math.max(...residualOf(problem, q).map(Math.abs)) < 1e-7;
+  const tilted = Math.max(Math.abs(q[1]), Math.abs(q[2])) / LEVER_MM > MOST_SLOPE;
+  return result(problem, balanced && !tilted ? 'settled' : 'doesNotSit', q, rounds);
+}
+
+/** Heave in mm, and rise of pitch and roll in mm over the lever. */
+type Place = [heave: number, pitch: number, roll: number];
+
+interface Prepared {
+  readonly cells: ContactCells;
+  readonly springs: Springs;
+  readonly areaMm2: number;
+  readonly weightN: number;
+  /** Middle of the loads: pitch and roll turn about it. */
+  readonly x0: number;
+  readonly y0: number;
+  /** Gradient and upper half of the Hessian, filled by `look`. */
+  readonly g: Float64Array;
+  readonly h: Float64Array;
+}
+
+function prepared(cells: ContactCells, springs: Springs, loads: readonly Load[], weightN: number): Prepared {
+  const mean = (of: (l: Load) => number): number => (weightN > 0 ? loads.reduce((s, l) => s + l.downN * of(l), 0) / weightN : 0);
+  const [x0, y0] = [mean((l) => l.xMm), mean((l) => l.yMm)];
+  const areaMm2 = cellArea(cells);
+  return { cells, springs, areaMm2, weightN, x0, y0, g: new Float64Array(3), h: new Float64Array(6) };
+}
+
+/** True area of a cell, which the rounding of counts may make a little other than step squared. */
+function cellArea({ x, y, countX, countY, stepMm }: ContactCells): number {
+  const dx = countX > 1 ? x[countY]! - x[0]! : stepMm;
+  const dy = countY > 1 ? y[1]! - y[0]! : stepMm;
+  return dx * dy;
+}
+
+const fromPose = ({ heaveMm, pitchDeg, rollDeg }: Pose, { x0, y0 }: Prepared): Place => {
+  const [p, r] = [Math.tan((pitchDeg * Math.PI) / 180), Math.tan((rollDeg * Math.PI) / 180)];
+  return [heaveMm - p * x0 - r * y0, p * LEVER_MM, r * LEVER_MM];
+};
+
+/** Squeeze of a cell along the vertical, mm. */
+const sunk = ({ cells, x0, y0 }: Prepared, [heave, pitch, roll]: Place, i: number): number =>
+  cells.overlapMm[i]! - heave + (pitch * (cells.x[i]! - x0) + roll * (cells.y[i]! - y0)) / LEVER_MM;
+
+/** Energy at a place, N mm; fills gradient and Hessian. No allocation. */
+function look(p: Prepared, q: Place): number {
+  const { cells, springs, areaMm2, weightN, x0, y0, g, h } = p;
+  const { stiffnessKPaPerMm: k, hardeningMm } = springs;
+  g.fill(0);
+  h.fill(0);
+  let energy = weightN * q[0];
+  g[0] = weightN;
+  const count = cells.x.length;
+  for (let i = 0; i < count; i++) {
+    const vertical = sunk(p, q, i);
+    if (!(vertical > 0)) continue;
+    const nz = cells.normalZ[i]!;
+    const d = nz * vertical;
+    const area = areaMm2 * N_PER_KPA_MM2;
+    energy += (area / nz) * k * ((d * d) / 2 + (d * d * d) / (3 * hardeningMm));
+    const force = area * k * d * (1 + d / hardeningMm);
+    const stiff = area * nz * k * (1 + (2 * d) / hardeningMm);
+    const a = (cells.x[i]! - x0) / LEVER_MM;
+    const b = (cells.y[i]! - y0) / LEVER_MM;
+    g[0] -= force;
+    g[1]! += force * a;
+    g[2]! += force * b;
+    h[0]! += stiff;
+    h[1]! -= stiff * a;
+    h[2]! -= stiff * b;
+    h[3]! += stiff * a * a;
+    h[4]! += stiff * a * b;
+    h[5]! += stiff * b * b;
+  }
+  return energy;
+}
+
+const residualOf = (p: Prepared, q: Place): [number, number, number] => {
+  look(p, q);
+  return [p.g[0]! / p.weightN, p.g[1]! / p.weightN, p.g[2]! / p.weightN];
+};
+
+/** About the level height at which the cells carry the weight, by halving; Newton does the rest. */
+function heaveForWeight(p: Prepared): number {
+  let high = liftedClear(p.cells);
+  if (!Number.isFinite(high)) return 0;
+  let low = high - 1;
+  const carries = (heave: number): boolean => {
+    look(p, [heave, 0, 0]);
+    return p.g[0]! <= 0;
+  };
+  while (!carries(low) && high - low < 1000) low -= 2 * (high - low);
+  for (let i = 0; i < 12; i++) {
+    const middle = (low + high) / 2;
+    if (carries(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+const liftedClear = (cells: ContactCells): number => cells.overlapMm.reduce((most, o) => (o > most ? o : most), -Infinity);
+
+/** Newton with a line search on the energy, which never rises by more than its own rounding. @returns rounds used; `q` holds the place */
+function descend(p: Prepared, q: Place): number {
+  let energy = look(p, q);
+  const next: Place = [0, 0, 0];
+  for (let round = 1; round <= MOST_ROUNDS; round++) {
+    const unbalanced = greatest(p.g);
+    if (unbalanced < BALANCED * p.weightN) return round;
+    const step = newtonStep(p);
+    const slope = p.g[0]! * step[0] + p.g[1]! * step[1] + p.g[2]! * step[2];
+    let share = Math.min(1, (LONGEST_TURN * LEVER_MM) / Math.max(1e-12, Math.abs(step[1]), Math.abs(step[2])));
+    const rounding = ROUNDING * Math.abs(energy);
+    let tried = Infinity;
+    let better = false;
+    for (let halving = 0; halving < MOST_HALVINGS && !better; halving++, share /= 2) {
+      for (let k = 0; k < 3; k++) next[k] = q[k]! + share * step[k]!;
+      tried = look(p, next);
+      better = tried <= energy + 1e-4 * share * slope || (tried <= energy + rounding && greatest(p.g) < unbalanced);
+    }
+    if (!better) return round;
+    energy = tried;
+    for (let k = 0; k < 3; k++) q[k] = next[k]!;
+    if (Math.max(Math.abs(q[1]), Math.abs(q[2])) > 3 * MOST_SLOPE * LEVER_MM) return round;
+  }
+  return MOST_ROUNDS;
+}
+
+const greatest = (g: Float64Array): number => Math.max(Math.abs(g[0]!), Math.abs(g[1]!), Math.abs(g[2]!));
+
+/** Solves H s = -g by Cholesky; what the contact doesn't hold (two cells, one edge) is held back a little. */
+function newtonStep({ g, h }: Prepared): Place {
+  const hold = 1e-9 * (h[0]! + h[3]! + h[5]!) + 1e-12;
+  const l00 = Math.sqrt(h[0]! + hold);
+  const l10 = h[1]! / l00;
+  const l20 = h[2]! / l00;
+  const l11 = Math.sqrt(Math.max(hold, h[3]! + hold - l10 * l10));
+  const l21 = (h[4]! - l20 * l10) / l11;
+  const l22 = Math.sqrt(Math.max(hold, h[5]! + hold - l20 * l20 - l21 * l21));
+  const y0 = -g[0]! / l00;
+  const y1 = (-g[1]! - l10 * y0) / l11;
+  const y2 = (-g[2]! - l20 * y0 - l21 * y1) / l22;
+  const s2 = y2 / l22;
+  const s1 = (y1 - l21 * s2) / l11;
+  return [(y0 - l10 * s1 - l20 * s2) / l00, s1, s2];
+}
+
+function result(p: Prepared, state: Settled['state'], q: Place, iterations: number): Settled {
+  const pressures = new Float64Array(p.cells.x.length);
+  for (let i = 0; i < pressures.length; i++) {
+    const vertical = sunk(p, q, i);
+    pressures[i] = vertical > 0 && state !== 'unloaded' ? pressureKPa(p.springs, p.cells.normalZ[i]! * vertical) : 0;
+  }
+  const [force, pitch, roll] = p.weightN > 0 ? residualOf(p, q) : [0, 0, 0];
+  const [slopeX, slopeY] = [q[1] / LEVER_MM, q[2] / LEVER_MM];
+  return {
+    state,
+    pose: {
+      heaveMm: q[0] + slopeX * p.x0 + slopeY * p.y0,
+      pitchDeg: degFromRad(Math.atan(slopeX)),
+      rollDeg: degFromRad(Math.atan(slopeY)),
+    },
+    pressureKPa: pressures,
+    residual: { force, pitch, roll },
+    iterations,
+  };
+}

@@ -51,7 +51,8 @@ async function wholeBackIsClean(page: Page, fitter: Fitter, visit: string): Prom
 const CORRIE_VISIT = '019b8b1f-2400-7000-8000-000000000130';
 
 for (const colorScheme of ['light', 'dark'] as const) {
-  test(`every screen is clean by axe, ${colorScheme}`, async ({ page }) => {
+  test(`every screen is clean by axe, ${colorScheme}`, async ({ page }, { project }) => {
+    test.skip(colorScheme === 'dark' && project.name === 'wide', 'the dark colours are the same at any width');
     test.setTimeout(180_000);
     await page.emulateMedia({ colorScheme });
     const fitter = new Fitter(page);

@@ -155,6 +155,30 @@ test('two devices: different fields go together, one field changed twice is show
   await context.close();
 });
 
+test('a form opened before another device changed the horse overwrites nothing of it', async ({ page }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrives();
+  await fitter.addsHorse('Open form');
+  await fitter.saved();
+  const url = page.url().replace('/horses/', '/api/horses/');
+  await fitter.button('Change').click();
+  await page.getByLabel('Type or breed').waitFor();
+  const { csrfToken } = (await (await page.request.get('/api/session')).json()) as { csrfToken: string };
+  const { id: _, ...was } = ((await (await page.request.get(url)).json()) as { horse: Record<string, unknown> }).horse;
+  const other = await page.request.put(url, {
+    data: { ...was, note: 'From the other device.', was },
+    headers: { 'x-fulcra-csrf': csrfToken },
+  });
+  expect(other.status()).toBe(200);
+  await page.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
+  await page.waitForTimeout(1000);
+  await page.getByLabel('Type or breed').fill('hill pony');
+  await fitter.button('Keep the changes').click();
+  await fitter.saved();
+  const { horse } = (await (await page.request.get(url)).json()) as { horse: Record<string, unknown> };
+  expect(horse).toMatchObject({ note: 'From the other device.', kind: 'hill pony' });
+});
+
 test('a clock wrong by a year is said, and entries are dated right', async ({ page }) => {
   await page.clock.install({ time: new Date(Date.now() - 365 * 86_400_000) });
   const { fitter, visit } = await visitOf(page, 'Clock');

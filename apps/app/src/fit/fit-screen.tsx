@@ -15,6 +15,7 @@ import { Screen } from '../ui/screen';
 import { Body, Small, Verdict } from '../ui/text';
 import { useDraft } from '../ui/use-draft';
 import { useWide } from '../ui/use-wide';
+import { measuredNeeds } from '../visit/measured-needs';
 import { SchoolPicker } from '../visit/school-picker';
 import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { VisitBackline } from '../visit/visit-backline';
@@ -138,7 +139,7 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
               setup={setup}
               onChange={setSetup}
             />
-            <SchoolPicker value={school.id} onChange={(schoolId) => void change({ schoolId })} />
+            <SchoolPicker value={school.id} has={measuredNeeds(loaded.measured)} onChange={(schoolId) => void change({ schoolId })} />
             <Small>Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.</Small>
           </YStack>
         </Columns>

@@ -8,7 +8,7 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { useDraft } from '../ui/use-draft';
 import { HorseFields } from './horse-fields';
-import { type FormProblems, formOf, readHorseForm } from './horse-form-model';
+import { type FormProblems, type HorseForm, formOf, readHorseForm } from './horse-form-model';
 
 export function EditHorseScreen({ horseId }: { readonly horseId: string }) {
   const { data, problem } = useHorse(horseId);
@@ -18,15 +18,15 @@ export function EditHorseScreen({ horseId }: { readonly horseId: string }) {
 function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
   const send = useSend();
   const year = new Date().getFullYear();
-  const [form, setForm, forget] = useDraft(`horse-${horse.id}`, formOf(horse, year));
+  const { id: horseId, ...fields } = horse;
+  const [{ form, was }, setDraft, forget] = useDraft(`horse-change-${horseId}`, { form: formOf(horse, year), was: fields });
   const [problems, setProblems] = useState<FormProblems>({});
   const back = () => router.replace(`/horses/${horse.id}`);
   const save = async () => {
     const read = readHorseForm(form, year);
     setProblems(read.problems);
     if (read.horse === null) return;
-    const { id: horseId, ...was } = horse;
-    if (!(await send({ kind: 'horse', horseId, body: { ...read.horse, was } }))) return;
+    if (!(await send({ kind: 'horse', horseId, body: { ...asItWasWhereUntouched(read.horse, form, was, year), was } }))) return;
     forget();
     back();
   };
@@ -38,7 +38,16 @@ function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
       onBack={back}
       bottom={<Button grow kind="main" label="Keep the changes" onPress={() => void save()} />}
     >
-      <HorseFields form={form} problems={problems} onChange={setForm} />
+      <HorseFields form={form} problems={problems} onChange={(next) => setDraft({ form: next, was })} />
     </Screen>
   );
+}
+
+type Fields = Omit<HorseHistory['horse'], 'id'>;
+
+/** Hands and years round; what wasn't touched goes back exactly as it was, so that it is no change. */
+function asItWasWhereUntouched(read: Fields, form: HorseForm, was: Fields, year: number): Fields {
+  const before = formOf(was, year);
+  const sameHeight = form.height === before.height && form.heightUnit === before.heightUnit;
+  return { ...read, ...(sameHeight && { heightMm: was.heightMm }), ...(form.age === before.age && { bornYear: was.bornYear }) };
 }

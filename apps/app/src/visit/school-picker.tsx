@@ -1,4 +1,4 @@
-import { type SchoolId, SCHOOLS, schoolById, schoolReadiness } from '@fulcra/core';
+import { type Need, type SchoolId, SCHOOLS, schoolById, schoolReadiness } from '@fulcra/core';
 import { useState } from 'react';
 import { YStack, XStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -10,11 +10,13 @@ import { CRITERION_WORDS, NEED_WORDS, SCHOOL_WORDS } from '../words/school-words
 
 export interface SchoolPickerProps {
   readonly value: SchoolId;
+  /** What this visit has measured. */
+  readonly has: ReadonlySet<Need>;
   readonly onChange: (id: SchoolId) => void;
 }
 
 /** Which rule set judges; each says what it can answer now and what the rest waits for. */
-export function SchoolPicker({ value, onChange }: SchoolPickerProps) {
+export function SchoolPicker({ value, has, onChange }: SchoolPickerProps) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -31,6 +33,7 @@ export function SchoolPicker({ value, onChange }: SchoolPickerProps) {
           <SchoolEntry
             key={school.id}
             id={school.id}
+            has={has}
             chosen={school.id === value}
             onChoose={() => {
               onChange(school.id);
@@ -43,10 +46,17 @@ export function SchoolPicker({ value, onChange }: SchoolPickerProps) {
   );
 }
 
-function SchoolEntry({ id, chosen, onChoose }: { readonly id: SchoolId; readonly chosen: boolean; readonly onChoose: () => void }) {
+interface SchoolEntryProps {
+  readonly id: SchoolId;
+  readonly has: ReadonlySet<Need>;
+  readonly chosen: boolean;
+  readonly onChoose: () => void;
+}
+
+function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
   const school = schoolById(id);
   const readiness = schoolReadiness(school, MEASURED);
-  const needs = [...new Set(readiness.waiting.flatMap((w) => w.missing))];
+  const needs = [...new Set(readiness.waiting.flatMap((w) => w.missing))].filter((need) => !has.has(need));
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$m" gap="$xs">
       <Strong>
@@ -65,8 +75,8 @@ function SchoolEntry({ id, chosen, onChoose }: { readonly id: SchoolId; readonly
           : `${MARK.lookOut} Its front waits for ${NEED_WORDS[readiness.waiting.find((w) => w.criterion.id === 'frontAngle')!.missing[0]!]}; the front section stands in.`}
       </Body>
       <Small>
-        Waiting: {readiness.waiting.map((w) => CRITERION_WORDS[w.criterion.id]).join(', ')}. They need{' '}
-        {needs.map((n) => NEED_WORDS[n]).join(', ')}.
+        Not judged yet: {readiness.waiting.map((w) => CRITERION_WORDS[w.criterion.id]).join(', ')}.{' '}
+        {needs.length === 0 ? 'All they turn on is measured.' : `Still to be had for them: ${needs.map((n) => NEED_WORDS[n]).join(', ')}.`}
       </Small>
       <Button label={chosen ? 'Keep this school' : `Judge by ${school.name}`} onPress={onChoose} />
     </YStack>

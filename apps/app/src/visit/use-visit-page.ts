@@ -12,8 +12,8 @@ export interface LoadedVisit {
   readonly page: VisitPage;
   readonly measured: MeasuredVisit;
   readonly front: SectionMeasurement;
-  /** Saves changed facts of the visit as they are made. */
-  readonly change: (change: Partial<VisitFields>) => Promise<boolean>;
+  /** Saves changed facts of the visit as they are made; `seen` is what they were changed from, where that is not what stands there now. */
+  readonly change: (change: Partial<VisitFields>, seen?: Partial<VisitFields>) => Promise<boolean>;
   /** Adds something found or said, with its undo offered where a text for it is given. */
   readonly note: (body: FactBody, said?: string) => Promise<boolean>;
   readonly withdrawFact: (factId: string, withdrawn?: boolean) => Promise<boolean>;
@@ -40,6 +40,7 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
   );
   if (page === null || measured === null) return { loaded: null, problem };
   const { id: _id, fitter: _fitter, ...was } = page.visit;
-  const change = (fields: Partial<VisitFields>) => send({ kind: 'visit', visitId, body: { ...was, ...fields, was } });
+  const change = (fields: Partial<VisitFields>, seen: Partial<VisitFields> = {}) =>
+    send({ kind: 'visit', visitId, body: { ...was, ...fields, was: { ...was, ...seen } } });
   return { loaded: { page, measured, front: measured.sections.front, change, note, withdrawFact }, problem: null };
 }

@@ -3,20 +3,38 @@ import { Field } from '../ui/field';
 
 const PAUSE_MS = 600;
 
-/** Saved as it is typed, after a short pause, and at once when the screen is left. */
-export function VisitNote({ value, onSave }: { readonly value: string; readonly onSave: (note: string) => void }) {
+export interface VisitNoteProps {
+  readonly value: string;
+  /** @param from what the note was when this person began to change it */
+  readonly onSave: (note: string, from: string) => void;
+}
+
+/**
+ * Saved as it is typed, after a short pause, and at once when the screen is left.
+ * What another device writes meanwhile is taken over only where nothing was typed here; else both are told apart by what this one began with.
+ */
+export function VisitNote({ value, onSave }: VisitNoteProps) {
   const [text, setText] = useState(value);
-  const latest = useRef({ text, value, onSave });
-  latest.current = { text, value, onSave };
+  const [from, setFrom] = useState(value);
+  const latest = useRef({ text, from, onSave });
+  latest.current = { text, from, onSave };
   useEffect(() => {
-    if (text === latest.current.value) return;
-    const timer = setTimeout(() => latest.current.onSave(text), PAUSE_MS);
+    if (latest.current.text !== latest.current.from) return;
+    setText(value);
+    setFrom(value);
+  }, [value]);
+  useEffect(() => {
+    if (text === latest.current.from) return;
+    const timer = setTimeout(() => {
+      latest.current.onSave(text, latest.current.from);
+      setFrom(text);
+    }, PAUSE_MS);
     return () => clearTimeout(timer);
   }, [text]);
   useEffect(
     () => () => {
-      const { text: typed, value: saved, onSave: save } = latest.current;
-      if (typed !== saved) save(typed);
+      const { text: typed, from: began, onSave: save } = latest.current;
+      if (typed !== began) save(typed, began);
     },
     [],
   );

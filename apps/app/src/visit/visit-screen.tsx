@@ -10,6 +10,7 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small, Strong } from '../ui/text';
 import { dayWords } from '../words/measure-words';
+import { measuredNeeds } from './measured-needs';
 import { nextStep } from './next-step';
 import { SchoolPicker } from './school-picker';
 import { type LoadedVisit, useVisitPage } from './use-visit-page';
@@ -45,6 +46,7 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
     <YStack gap="$l">
       <SchoolPicker
         value={visit.schoolId}
+        has={measuredNeeds(measured)}
         onChange={(schoolId) =>
           void change({ schoolId, ...(front.takes.length === 0 && { stationMm: schoolById(schoolId).front.stationMm }) })
         }
@@ -65,7 +67,7 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
           <Banner tone="lookOut">{`This school reads its front at ${wanted} mm; this visit takes it at ${visit.stationMm} mm.`}</Banner>
         )}
       </YStack>
-      <VisitNote value={visit.note} onSave={(note) => void change({ note })} />
+      <VisitNote value={visit.note} onSave={(note, from) => void change({ note }, { note: from })} />
       <Result result={visit.result} held={measured.hold.state === 'held'} onSay={(result) => void change({ result })} />
       <Button
         label={visit.status === 'open' ? 'Close this visit' : 'Open this visit again'}

@@ -1,6 +1,7 @@
 import { type Fact, type FactBody, type TakeRecord, type VisitPage } from '@fulcra/contract';
 import { DEMO_ANIMALS, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
 import { measuredVisit } from '../measured-visit';
+import { measuredNeeds } from '../measured-needs';
 import { nextStep, stepDone } from '../next-step';
 
 const CORRIE = DEMO_ANIMALS[6]!;
@@ -81,6 +82,13 @@ describe('a measured visit', () => {
     const { measured: felt } = visited({ facts });
     expect(felt.sections.low.takenAtMm).toBe(CORRIE.back.lowMm);
     expect(felt.sections.lastRib.takenAtMm).toBe(CORRIE.back.lastRibMm);
+  });
+
+  it('knows what of the schools’ needs it has', () => {
+    expect([...measuredNeeds(measured)].sort()).toEqual(
+      ['frontSection', 'girthGroove', 'lastRib', 'scapulaAtRest', 'scapulaTravel', 'spineLigament', 'wholeBack'].sort(),
+    );
+    expect([...measuredNeeds(visited().measured)]).toEqual([]);
   });
 
   it('finds the weak off side that was built in and forecasts what it does', () => {

@@ -1,0 +1,24 @@
+import { type Need } from '@fulcra/core';
+import { type MeasuredVisit } from './measured-visit';
+
+/** What of the schools' needs this visit has measured, whether or not a verdict reads it yet. */
+export function measuredNeeds({
+  sections,
+  topline,
+  landmarks,
+}: Pick<MeasuredVisit, 'sections' | 'topline' | 'landmarks'>): ReadonlySet<Need> {
+  const { near, off } = landmarks.scapula;
+  const have: readonly (readonly [Need, boolean])[] = [
+    ['frontSection', sections.front.consensus !== null],
+    ['scapulaAtRest', near.restMm !== null && off.restMm !== null],
+    ['scapulaTravel', near.travelMm !== null && off.travelMm !== null],
+    [
+      'wholeBack',
+      [sections.front, sections.base, sections.low, sections.lastRib].every((s) => s.consensus !== null) && topline.consensus !== null,
+    ],
+    ['lastRib', landmarks.lastRib.atMm !== null],
+    ['spineLigament', landmarks.edges.some((e) => e.spineMm !== null)],
+    ['girthGroove', landmarks.places.girthGroove !== undefined],
+  ];
+  return new Set(have.flatMap(([need, there]) => (there ? [need] : [])));
+}

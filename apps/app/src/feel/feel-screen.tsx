@@ -86,6 +86,9 @@ function WholePass({ loaded: { measured, note } }: { readonly loaded: LoadedVisi
   );
 }
 
+/** On a wide screen the back keeps a back's proportions. */
+const WIDEST_PX = 460;
+
 function Views({ loaded, onSpot }: { readonly loaded: LoadedVisit; readonly onSpot: (spot: FeltSpot) => void }) {
   const [width, onLayout] = useMeasuredWidth();
   const { feelings } = loaded.measured;
@@ -94,9 +97,23 @@ function Views({ loaded, onSpot }: { readonly loaded: LoadedVisit; readonly onSp
       {width > 0 ? (
         <>
           <Heading>The back from above</Heading>
-          <FeelDrawing widthPx={width} heightPx={440} view="above" places={SPOTS_ON_BACK} feelings={feelings} onSpot={onSpot} />
+          <FeelDrawing
+            widthPx={Math.min(width, WIDEST_PX)}
+            heightPx={440}
+            view="above"
+            places={SPOTS_ON_BACK}
+            feelings={feelings}
+            onSpot={onSpot}
+          />
           <Heading>Girth and sternum from below</Heading>
-          <FeelDrawing widthPx={width} heightPx={210} view="below" places={SPOTS_FROM_BELOW} feelings={feelings} onSpot={onSpot} />
+          <FeelDrawing
+            widthPx={Math.min(width, WIDEST_PX)}
+            heightPx={210}
+            view="below"
+            places={SPOTS_FROM_BELOW}
+            feelings={feelings}
+            onSpot={onSpot}
+          />
         </>
       ) : null}
     </YStack>

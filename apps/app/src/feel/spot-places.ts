@@ -9,8 +9,8 @@ export interface SpotPlace {
 
 /** Half-distance from the spine and distance from the head end. */
 const ON_BACK: Readonly<Partial<Record<FeltSpot['place'], readonly [number, number]>>> = {
-  behindScapula: [0.21, 0.2],
-  witherBase: [0.09, 0.31],
+  behindScapula: [0.17, 0.24],
+  witherBase: [0.08, 0.34],
   longMuscleFront: [0.17, 0.44],
   longMuscleMiddle: [0.18, 0.58],
   underRear: [0.17, 0.72],

@@ -1,14 +1,21 @@
-import { type VisitPage } from '@fulcra/contract';
+import { type TakeRecord, type VisitPage } from '@fulcra/contract';
 import { type Write } from './write';
+
+type TakeChange = Extract<Write, { kind: 'take' | 'withdrawal' }>;
+
+/** The takes of a visit once one is added, or withdrawn or brought back. */
+export function foldTakes(takes: TakeRecord[], write: TakeChange, hand: string): TakeRecord[] {
+  if (write.kind === 'withdrawal') return takes.map((t) => (t.id === write.takeId ? { ...t, withdrawn: write.body.withdrawn } : t));
+  if (takes.some((t) => t.id === write.takeId)) return takes;
+  return [...takes, { id: write.takeId, visitId: write.visitId, hand, withdrawn: false, ...write.body }];
+}
 
 /** A visit's page once one of its takes, facts, photos or its decision is written. */
 export function foldIntoPage(page: VisitPage, write: Write, hand: string): VisitPage {
   switch (write.kind) {
     case 'take':
-      if (page.takes.some((t) => t.id === write.takeId)) return page;
-      return { ...page, takes: [...page.takes, { id: write.takeId, visitId: write.visitId, hand, withdrawn: false, ...write.body }] };
     case 'withdrawal':
-      return { ...page, takes: page.takes.map((t) => (t.id === write.takeId ? { ...t, withdrawn: write.body.withdrawn } : t)) };
+      return { ...page, takes: foldTakes(page.takes, write, hand) };
     case 'fact':
       if (page.facts.some((f) => f.id === write.factId)) return page;
       return { ...page, facts: [...page.facts, { id: write.factId, visitId: write.visitId, hand, withdrawn: false, ...write.body }] };

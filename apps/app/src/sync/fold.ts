@@ -12,7 +12,7 @@ import {
   type VisitPage,
   type VisitWrite,
 } from '@fulcra/contract';
-import { foldIntoPage } from './fold-page';
+import { foldIntoPage, foldTakes } from './fold-page';
 import { type Write } from './write';
 
 const horseFields = ({ was: _, ...fields }: HorseWrite): HorseFields => fields;
@@ -116,14 +116,8 @@ export function foldTracings(tracings: HorseTracings, horseId: string, writes: r
 }
 
 function overTracing(entry: HorseTracings[number], write: Write, hand: string): HorseTracings[number] {
-  if (!('visitId' in write) || write.visitId !== entry.visitId) return entry;
-  if (write.kind === 'take' && !entry.takes.some((t) => t.id === write.takeId)) {
-    return { ...entry, takes: [...entry.takes, { id: write.takeId, visitId: write.visitId, hand, withdrawn: false, ...write.body }] };
-  }
-  if (write.kind === 'withdrawal') {
-    return { ...entry, takes: entry.takes.map((t) => (t.id === write.takeId ? { ...t, withdrawn: write.body.withdrawn } : t)) };
-  }
-  return entry;
+  if ((write.kind !== 'take' && write.kind !== 'withdrawal') || write.visitId !== entry.visitId) return entry;
+  return { ...entry, takes: foldTakes(entry.takes, write, hand) };
 }
 
 /** The writes that touch one visit. */

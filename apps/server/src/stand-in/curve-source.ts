@@ -7,7 +7,6 @@ import {
   isLine,
   normal,
   point,
-  seededRandom,
   turnedRound,
 } from '@fulcra/core';
 import { type BackBuild, DEMO_ANIMALS, trueStation, trueTopline } from '@fulcra/demo';
@@ -19,8 +18,6 @@ export interface StandInSettings {
   readonly station: Station;
   /** Standard deviation of each bend, degrees. */
   readonly noiseDeg: number;
-  /** Share of lines that never arrive. */
-  readonly dropouts: number;
   /** Laid on with its near end on the off side. */
   readonly reversed: boolean;
 }
@@ -50,5 +47,3 @@ function stillReading(build: BackBuild, station: Station): BendsReading {
   if (reading === null) throw new Error(`the stand-in is longer than ${station}`);
   return reading;
 }
-
-export const standInRandom = (seed: number): Random => seededRandom(seed);

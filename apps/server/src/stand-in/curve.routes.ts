@@ -1,9 +1,9 @@
-import { STATIONS, bendsLine, helloLine } from '@fulcra/core';
+import { STATIONS, bendsLine, helloLine, seededRandom } from '@fulcra/core';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { type WebSocket } from 'ws';
 import { z } from 'zod';
 import { signedIn } from '../platform/auth/plugin';
-import { curveSource, standInRandom } from './curve-source';
+import { curveSource } from './curve-source';
 
 /** The troubles that can be asked for. See docs/curve-sensor.md. */
 const settingsSchema = z.object({
@@ -33,13 +33,12 @@ export const curveStandIn: FastifyPluginAsyncZod = async (app) => {
 };
 
 function speak(socket: WebSocket, settings: Settings): void {
-  const random = standInRandom(settings.seed);
+  const random = seededRandom(settings.seed);
   const next = curveSource(
     {
       animal: settings.animal,
       station: settings.station,
       noiseDeg: settings.noise,
-      dropouts: settings.dropouts,
       reversed: settings.reversed === '1',
     },
     random,

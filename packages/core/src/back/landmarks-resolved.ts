@@ -54,7 +54,7 @@ export type LandmarkDoubt =
   | { readonly code: 'BARREL_BEHIND_RIBS'; readonly atMm: number };
 
 /** What is seldom seen and therefore asked about, never refused (defaults). */
-const LIKELY = { travelMm: [10, 100], unevenMm: 25, backLengthMm: [280, 560], lowBehindWitherBaseMm: 0 } as const;
+const LIKELY = { travelMm: [10, 100], unevenMm: 25, backLengthMm: [280, 560] } as const;
 
 /** All readings in the order they were made; the latest of each counts. */
 export function resolveLandmarks(readings: readonly LandmarkReading[]): Landmarks {

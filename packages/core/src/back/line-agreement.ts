@@ -1,8 +1,7 @@
-import { type PointYZ, alignRigidly, point } from '../geometry';
+import { type PointYZ, alignRigidly, median, point } from '../geometry';
 import { type Lengthwise, heightAtMm, reachesMm } from './lengthwise';
 import { type LineTake } from './take';
 import { AGREEMENT_LIMITS, type Agreement, type PairDifference, agreementOf } from './takes-agreement';
-import { median } from './takes-consensus';
 
 /**
  * Takes of a line along the spine that say the same: laid on each other by shift and turn, then judged by what is left,

@@ -1,3 +1,5 @@
+import { type HermiteWeights, hermiteWeights, weightedHarmonic } from '../geometry';
+
 /** Even steps that include both ends. */
 export function stepsBetween(from: number, to: number, stepMm: number): number[] {
   const count = Math.max(1, Math.round((to - from) / stepMm));
@@ -18,30 +20,16 @@ export function tangentsAlong(xs: readonly number[], values: readonly Float64Arr
     for (let j = 0; j < count; j++) {
       if (k === 0) slopes[j] = secant(0, j);
       else if (k === xs.length - 1) slopes[j] = secant(k - 1, j);
-      else slopes[j] = harmonic(secant(k - 1, j), secant(k, j), xs[k]! - xs[k - 1]!, xs[k + 1]! - xs[k]!);
+      else slopes[j] = weightedHarmonic(secant(k - 1, j), secant(k, j), xs[k]! - xs[k - 1]!, xs[k + 1]! - xs[k]!);
     }
     return slopes;
   });
 }
 
-function harmonic(before: number, after: number, hBefore: number, hAfter: number): number {
-  if (before * after <= 0) return 0;
-  const w1 = 2 * hAfter + hBefore;
-  const w2 = hAfter + 2 * hBefore;
-  return (w1 + w2) / (w1 / before + w2 / after);
-}
-
-/** Which stations a place lies between, and the four cubic weights there; clamped to the ends. */
-export function hermiteAt(
-  xs: readonly number[],
-  x: number,
-): { readonly k: number; readonly f0: number; readonly f1: number; readonly d0: number; readonly d1: number } {
+/** Which stations a place lies between, and the cubic weights there; clamped to the ends. */
+export function hermiteAt(xs: readonly number[], x: number): HermiteWeights & { readonly k: number } {
   const clamped = Math.min(Math.max(x, xs[0]!), xs.at(-1)!);
   let k = 0;
   while (k < xs.length - 2 && clamped > xs[k + 1]!) k++;
-  const h = xs[k + 1]! - xs[k]!;
-  const t = (clamped - xs[k]!) / h;
-  const t2 = t * t;
-  const t3 = t2 * t;
-  return { k, f0: 2 * t3 - 3 * t2 + 1, f1: 3 * t2 - 2 * t3, d0: h * (t3 - 2 * t2 + t), d1: h * (t3 - t2) };
+  return { k, ...hermiteWeights(clamped, xs[k]!, xs[k + 1]!) };
 }

@@ -1,4 +1,4 @@
-import { type PointYZ, type Polyline, lengthMm, point, pointAtLengthMm, runningLengthsMm } from '../geometry';
+import { type PointYZ, type Polyline, lengthMm, median, point, pointAtLengthMm, runningLengthsMm } from '../geometry';
 import { type Section, sectionFromSides, sideOutward } from './section';
 import { type Take } from './take';
 import { type Agreement } from './takes-agreement';
@@ -26,11 +26,4 @@ function medianSide(takes: readonly Take[], side: 'near' | 'off'): Polyline {
     const here = measured.map(({ line, lengths }) => pointAtLengthMm(line, lengths, at));
     return point(median(here.map((p) => p.yMm)), median(here.map((p) => p.zMm)));
   });
-}
-
-/** Middle value; the mean of the two middle ones for an even count. */
-export function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = sorted.length >> 1;
-  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }

@@ -5,3 +5,4 @@ export * from './circle-fit';
 export * from './line-fit';
 export * from './align';
 export * from './rising-root';
+export * from './median';

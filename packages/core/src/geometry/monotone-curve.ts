@@ -30,7 +30,8 @@ function slopesAt(xs: readonly number[], fs: readonly number[]): number[] {
   ];
 }
 
-function weightedHarmonic(before: number, after: number, hBefore: number, hAfter: number): number {
+/** Slope between two secants that keeps a cubic from overshooting (Fritsch & Butland 1984); 0 at a turning point. */
+export function weightedHarmonic(before: number, after: number, hBefore: number, hAfter: number): number {
   if (before * after <= 0) return 0;
   const w1 = 2 * hAfter + hBefore;
   const w2 = hAfter + 2 * hBefore;
@@ -45,9 +46,22 @@ function endSlope(near: number, next: number, hNear: number, hNext: number): num
 }
 
 function hermite(x: number, x0: number, x1: number, f0: number, f1: number, d0: number, d1: number): number {
+  const w = hermiteWeights(x, x0, x1);
+  return w.f0 * f0 + w.d0 * d0 + w.f1 * f1 + w.d1 * d1;
+}
+
+/** What both end values and both end slopes of a cubic piece count for at a place in it. */
+export interface HermiteWeights {
+  readonly f0: number;
+  readonly f1: number;
+  readonly d0: number;
+  readonly d1: number;
+}
+
+export function hermiteWeights(x: number, x0: number, x1: number): HermiteWeights {
   const h = x1 - x0;
   const t = (x - x0) / h;
   const t2 = t * t;
   const t3 = t2 * t;
-  return f0 * (2 * t3 - 3 * t2 + 1) + h * d0 * (t3 - 2 * t2 + t) + f1 * (3 * t2 - 2 * t3) + h * d1 * (t3 - t2);
+  return { f0: 2 * t3 - 3 * t2 + 1, f1: 3 * t2 - 2 * t3, d0: h * (t3 - 2 * t2 + t), d1: h * (t3 - t2) };
 }

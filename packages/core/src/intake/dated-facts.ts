@@ -1,3 +1,4 @@
+import { median } from '../geometry';
 import { type IntakeField } from './complaints';
 
 /** A fact of a horse as it was said on a day. */
@@ -39,9 +40,5 @@ function monthlySlope(facts: readonly DatedFact[]): number | null {
   const slopes = points.flatMap((a, i) =>
     points.slice(i + 1).flatMap((b) => (b.day > a.day ? [(b.value - a.value) / (b.day - a.day)] : [])),
   );
-  if (slopes.length === 0) return null;
-  const sorted = slopes.sort((a, b) => a - b);
-  const middle = sorted.length >> 1;
-  const median = sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
-  return median * DAYS_PER_MONTH;
+  return slopes.length === 0 ? null : median(slopes) * DAYS_PER_MONTH;
 }

@@ -68,7 +68,7 @@ it('what the first release kept is all there after the second migration', async 
       riderIds: [],
     });
     expect(await visits(db).get(old.practice, old.visit)).toMatchObject({ status: 'open', result: null });
-    const kept = await takes(db).ofVisit(old.practice, old.visit);
+    const kept = await takes(db).ofVisits(old.practice, [old.visit]);
     expect(kept.map((t) => t.id).sort()).toEqual([old.first, old.second].sort());
     expect(kept[0]).toMatchObject({ station: 'front', hand: 'Old hand', reading: { kind: 'widths' } });
   } finally {

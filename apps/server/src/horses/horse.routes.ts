@@ -51,19 +51,15 @@ export const horseRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
     const { practiceId } = signedIn(request);
     const horse = await horses.get(practiceId, request.params.horseId);
     const own = (await visits.ofHorse(practiceId, horse.id)).reverse();
-    const found = await facts.ofVisits(
-      practiceId,
-      own.map((v) => v.id),
-    );
-    return Promise.all(
-      own.map(async ({ id, startedOn, stationMm }) => ({
-        visitId: id,
-        startedOn,
-        stationMm,
-        takes: await takes.ofVisit(practiceId, id),
-        facts: found.filter((f) => f.visitId === id && f.body.kind === 'landmark'),
-      })),
-    );
+    const ids = own.map((v) => v.id);
+    const [taken, found] = [await takes.ofVisits(practiceId, ids), await facts.ofVisits(practiceId, ids)];
+    return own.map(({ id, startedOn, stationMm }) => ({
+      visitId: id,
+      startedOn,
+      stationMm,
+      takes: taken.filter((t) => t.visitId === id),
+      facts: found.filter((f) => f.visitId === id && f.body.kind === 'landmark'),
+    }));
   });
 
   app.put('/api/horses/:horseId', { schema: { params, body: horseWriteSchema, response: { 200: horseSchema } } }, async (request) => {

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { MOST_PHOTOS, type Photo, type PhotoWrite } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
 import { FulcraError } from '../platform/errors/fulcra-error';
-import { PersonEntity } from '../practice/practice.entity';
+import { peopleNames } from '../practice/people-names';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
 import { beginsAs } from './picture-kind';
 
@@ -20,23 +20,22 @@ export interface Photos {
 export function photos(db: DataSource): Photos {
   const table = db.getRepository(PhotoEntity);
   const pieces = db.getRepository(PieceEntity);
-  const handName = async (id: string): Promise<string> => (await db.getRepository(PersonEntity).findOneByOrFail({ id })).name;
   const find = async (practiceId: string, visitId: string, id: string): Promise<PhotoRow> => {
     const row = await table.findOneBy({ id, practiceId, visitId });
     if (row === null) throw new FulcraError('NOT_FOUND');
     return row;
   };
-  const asPhoto = async ({ practiceId: _, handId, takenAt, ...rest }: PhotoRow): Promise<Photo> => ({
-    ...rest,
-    takenAt: takenAt.toISOString(),
-    hand: await handName(handId),
-  });
+  const named = async (practiceId: string, rows: readonly PhotoRow[]): Promise<Photo[]> => {
+    const people = await peopleNames(db, practiceId);
+    return rows.map((row) => asPhoto(row, people.get(row.handId)!));
+  };
+  const one = async (row: PhotoRow): Promise<Photo> => (await named(row.practiceId, [row]))[0]!;
   const whole = async (id: string): Promise<Buffer> =>
     Buffer.concat((await pieces.find({ where: { photoId: id }, order: { fromByte: 'ASC' } })).map((p) => p.content));
 
   return {
     ofVisit: async (practiceId, visitId) =>
-      Promise.all((await table.find({ where: { practiceId, visitId }, order: { takenAt: 'ASC', id: 'ASC' } })).map(asPhoto)),
+      named(practiceId, await table.find({ where: { practiceId, visitId }, order: { takenAt: 'ASC', id: 'ASC' } })),
     announce: async (practiceId, handId, visitId, id, photo) => {
       const known = await table.findOneBy({ id });
       if (known === null) {
@@ -44,11 +43,11 @@ export function photos(db: DataSource): Photos {
         await table.insert({ id, practiceId, visitId, handId, ...photo, takenAt: new Date(photo.takenAt), heldBytes: 0 });
       } else if (known.practiceId !== practiceId || known.visitId !== visitId) throw new FulcraError('NOT_FOUND');
       else if (known.sha256 !== photo.sha256) throw new FulcraError('PHOTO_IMMUTABLE');
-      return asPhoto(await find(practiceId, visitId, id));
+      return one(await find(practiceId, visitId, id));
     },
     addPiece: async (practiceId, visitId, id, from, content) => {
       const row = await find(practiceId, visitId, id);
-      if (from < row.heldBytes) return asPhoto(row);
+      if (from < row.heldBytes) return one(row);
       if (from > row.heldBytes || from + content.length > row.bytes) throw new FulcraError('PHOTO_PIECE_OUT_OF_PLACE');
       if (from === 0 && !beginsAs(row.mediaType, content)) throw new FulcraError('PHOTO_NOT_A_PICTURE');
       const heldBytes = from + content.length;
@@ -57,7 +56,7 @@ export function photos(db: DataSource): Photos {
         await tx.getRepository(PhotoEntity).update({ id, practiceId }, { heldBytes });
       });
       if (heldBytes === row.bytes) await beginAgainIfBroken(row);
-      return asPhoto(await find(practiceId, visitId, id));
+      return one(await find(practiceId, visitId, id));
     },
     content: async (practiceId, visitId, id) => {
       const row = await find(practiceId, visitId, id);
@@ -79,3 +78,9 @@ export function photos(db: DataSource): Photos {
     throw new FulcraError('PHOTO_BROKEN');
   }
 }
+
+const asPhoto = ({ practiceId: _, handId: __, takenAt, ...rest }: PhotoRow, hand: string): Photo => ({
+  ...rest,
+  takenAt: takenAt.toISOString(),
+  hand,
+});

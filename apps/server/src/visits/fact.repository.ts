@@ -2,7 +2,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { type EarlierFact, type Fact, type FactWrite } from '@fulcra/contract';
 import { type DataSource, In } from 'typeorm';
 import { FulcraError } from '../platform/errors/fulcra-error';
-import { PersonEntity } from '../practice/practice.entity';
+import { peopleNames } from '../practice/people-names';
 import { FactEntity, type FactRow } from './fact.entity';
 import { VisitEntity } from './visit.entity';
 
@@ -19,7 +19,7 @@ export interface Facts {
 export function facts(db: DataSource): Facts {
   const table = db.getRepository(FactEntity);
   const named = async (practiceId: string, rows: readonly FactRow[]): Promise<Fact[]> => {
-    const people = new Map((await db.getRepository(PersonEntity).findBy({ practiceId })).map((p) => [p.id, p.name]));
+    const people = await peopleNames(db, practiceId);
     return rows.map((row) => asFact(row, people.get(row.handId)!));
   };
   const ofVisits = async (practiceId: string, visitIds: readonly string[]): Promise<Fact[]> =>

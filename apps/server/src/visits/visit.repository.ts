@@ -2,7 +2,7 @@ import { type DataSource, In } from 'typeorm';
 import { type Decision, type DecisionWrite, type Visit, type VisitWrite, visitFieldsSchema } from '@fulcra/contract';
 import { mergedOrClash } from '../platform/db/merged';
 import { FulcraError } from '../platform/errors/fulcra-error';
-import { PersonEntity } from '../practice/practice.entity';
+import { peopleNames } from '../practice/people-names';
 import { DecisionEntity, type DecisionRow, VisitEntity, type VisitRow } from './visit.entity';
 
 /** Visits of one practice with what was decided at them. */
@@ -22,8 +22,7 @@ export interface Visits {
 export function visits(db: DataSource): Visits {
   const table = db.getRepository(VisitEntity);
   const decided = db.getRepository(DecisionEntity);
-  const names = async (practiceId: string): Promise<Map<string, string>> =>
-    new Map((await db.getRepository(PersonEntity).findBy({ practiceId })).map((p) => [p.id, p.name]));
+  const names = (practiceId: string) => peopleNames(db, practiceId);
   const get = async (practiceId: string, id: string): Promise<Visit> => {
     const row = await table.findOneBy({ id, practiceId });
     if (row === null) throw new FulcraError('NOT_FOUND');
@@ -69,12 +68,12 @@ export function visits(db: DataSource): Visits {
   };
 }
 
-const asVisit = ({ practiceId: _, fitterId, ...visit }: VisitRow, people: Map<string, string>): Visit => ({
+const asVisit = ({ practiceId: _, fitterId, ...visit }: VisitRow, people: ReadonlyMap<string, string>): Visit => ({
   ...visit,
   fitter: people.get(fitterId)!,
 });
 
-const asDecision = (row: DecisionRow, people: Map<string, string>): Decision => ({
+const asDecision = (row: DecisionRow, people: ReadonlyMap<string, string>): Decision => ({
   ...row.body,
   visitId: row.visitId,
   fitter: people.get(row.fitterId)!,

@@ -41,7 +41,7 @@ export const visitRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
     return {
       visit,
       horse: await horses.get(practiceId, visit.horseId),
-      takes: await takes.ofVisit(practiceId, visit.id),
+      takes: await takes.ofVisits(practiceId, [visit.id]),
       facts: await facts.ofVisits(practiceId, [visit.id]),
       photos: await photos.ofVisit(practiceId, visit.id),
       earlier: await facts.earlier(practiceId, visit.horseId, visit.id, visit.startedOn),

@@ -1,11 +1,11 @@
 import { type LandmarkReading, type Landmarks, type Lengthwise } from '@fulcra/core';
-import { useRef, useState } from 'react';
-import { type GestureResponderEvent, View } from 'react-native';
+import { useState } from 'react';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { backlineLayout } from '../drawings/backline-layout';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { type LandmarkSlot } from './landmark-list';
+import { RailBox } from './rail-box';
 
 export interface LandmarkRailProps {
   readonly widthPx: number;
@@ -22,7 +22,6 @@ export interface LandmarkRailProps {
 export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, slot, atMm, onMove }: LandmarkRailProps) {
   const palette = usePalette();
   const layout = backlineLayout(topline, landmarks);
-  const box = useRef<View>(null);
   const [held, setHeld] = useState(false);
   const x = (mm: number) => layout.share(mm) * widthPx;
   const y = (mm: number) => heightPx - 46 - layout.height(layout.share(mm)) * (heightPx - 90);
@@ -30,37 +29,18 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
     { length: 81 },
     (_, i) => `${i === 0 ? 'M' : 'L'}${(i / 80) * widthPx} ${y(layout.toMm(i / 80)).toFixed(1)}`,
   ).join('');
-  const moveTo = (event: GestureResponderEvent) => {
-    const frame = (box.current as unknown as HTMLElement).getBoundingClientRect();
-    onMove(Math.round(layout.toMm((event.nativeEvent.pageX - window.scrollX - frame.left) / widthPx)));
-  };
-  const key = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
-    const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
-    if (by === 0) return;
-    event.preventDefault();
-    onMove(atMm + by * (event.shiftKey ? 10 : 1));
-  };
   const marks = tapeMarks(layout.toMm(0), layout.toMm(1));
   return (
-    <View
-      ref={box}
-      {...({
-        onKeyDown: key,
-        role: 'slider',
-        tabIndex: 0,
-        'aria-label': 'Place along the back, mm behind the zero mark',
-        'aria-valuenow': atMm,
-        'aria-valuemin': -150,
-        'aria-valuemax': 900,
-      } as object)}
-      onStartShouldSetResponder={() => true}
-      onResponderGrant={(event) => {
-        setHeld(true);
-        moveTo(event);
-      }}
-      onResponderMove={moveTo}
-      onResponderRelease={() => setHeld(false)}
-      style={{ width: widthPx, height: heightPx, touchAction: 'none', cursor: 'ew-resize' } as object}
+    <RailBox
+      widthPx={widthPx}
+      heightPx={heightPx}
+      label="Place along the back, mm behind the zero mark"
+      valueMm={atMm}
+      leastMm={-150}
+      mostMm={900}
+      toMm={(px) => layout.toMm(px / widthPx)}
+      onMove={onMove}
+      onHold={setHeld}
     >
       <Svg width={widthPx} height={heightPx} style={{ backgroundColor: palette.sheet }} aria-hidden>
         <Path d={`${line}L${widthPx} ${heightPx - 42}L0 ${heightPx - 42}Z`} fill={palette.horse} />
@@ -105,7 +85,7 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
           {`${atMm} mm${slot.side === null ? '' : ` ${slot.side}`}`}
         </SvgText>
       </Svg>
-    </View>
+    </RailBox>
   );
 }
 

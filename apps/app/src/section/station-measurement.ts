@@ -16,7 +16,7 @@ import {
 import { type PegState } from '../drawings/backline';
 
 /** What the takes of one station say together. */
-interface Measured<Shape> {
+interface Measured<Shape, Place> {
   /** Takes that count, oldest first, with their number as the fitter knows them. */
   readonly takes: readonly (Shape & { readonly id: string; readonly number: number; readonly odd: boolean })[];
   readonly withdrawn: readonly TakeRecord[];
@@ -24,21 +24,25 @@ interface Measured<Shape> {
   readonly everTaken: number;
   readonly agreement: Agreement;
   /** Where the last take that counts was taken, mm behind the scapula. */
-  readonly takenAtMm: number;
+  readonly takenAtMm: Place;
   readonly peg: PegState;
 }
-export interface SectionMeasurement extends Measured<{ readonly section: Section }> {
+export interface SectionMeasurement<Place = number> extends Measured<{ readonly section: Section }, Place> {
   readonly accepted: readonly Take[];
   readonly consensus: Section | null;
 }
-export interface LineMeasurement extends Measured<{ readonly line: Lengthwise }> {
+export interface LineMeasurement extends Measured<{ readonly line: Lengthwise }, number> {
   readonly accepted: readonly LineTake[];
   readonly consensus: Lengthwise | null;
 }
 export type StationMeasurement = SectionMeasurement | LineMeasurement;
 
 /** @param otherwiseAtMm where this station is expected while nobody has taken it */
-export function sectionMeasurement(all: readonly TakeRecord[], station: Station, otherwiseAtMm: number): SectionMeasurement {
+export function sectionMeasurement<Place extends number | null>(
+  all: readonly TakeRecord[],
+  station: Station,
+  otherwiseAtMm: Place,
+): SectionMeasurement<number | Place> {
   const records = all.filter((r) => r.station === station);
   const { takes } = readTakes(counted(records));
   const agreement = takesAgreement(takes);
@@ -69,14 +73,15 @@ const numbered = (records: readonly TakeRecord[], agreement: Agreement, id: stri
   odd: agreement.odd.some((o) => o.id === id),
 });
 
-function shared(records: readonly TakeRecord[], agreement: Agreement, otherwiseAtMm: number) {
+function shared<Place extends number | null>(records: readonly TakeRecord[], agreement: Agreement, otherwiseAtMm: Place) {
   const peg: PegState = agreement.state === 'agree' ? 'measured' : agreement.state === 'none' ? 'open' : 'doubtful';
   const last = records.filter((r) => !r.withdrawn).at(-1);
+  const takenAtMm: number | Place = last === undefined ? otherwiseAtMm : last.takenAtMm;
   return {
     withdrawn: records.filter((r) => r.withdrawn),
     everTaken: records.length,
     agreement,
-    takenAtMm: last?.takenAtMm ?? otherwiseAtMm,
+    takenAtMm,
     peg,
   };
 }

@@ -31,12 +31,31 @@ export interface MeasuredVisit {
   readonly forecast: readonly FaultForecast[];
 }
 
-export function measuredVisit({ visit, takes, facts }: VisitPage): MeasuredVisit {
+/** What the takes alone say; the costly part, and the same until a take is added or withdrawn. */
+export interface TracedVisit {
+  readonly sections: Readonly<Record<SectionStation, SectionMeasurement<number | null>>>;
+  readonly topline: LineMeasurement;
+  readonly withers: LineMeasurement;
+}
+
+export const tracedVisit = (takes: VisitPage['takes']): TracedVisit => ({
+  sections: Object.fromEntries(SECTION_STATIONS.map((station) => [station, sectionMeasurement(takes, station, null)])) as Record<
+    SectionStation,
+    SectionMeasurement<number | null>
+  >,
+  topline: lineMeasurement(takes, 'topline'),
+  withers: lineMeasurement(takes, 'withers'),
+});
+
+export function measuredVisit({ visit, facts, takes }: VisitPage, traced: TracedVisit = tracedVisit(takes)): MeasuredVisit {
   const landmarks = resolveLandmarks(landmarkReadingsOf(facts));
+  const { topline, withers } = traced;
   const sections = Object.fromEntries(
-    SECTION_STATIONS.map((station) => [station, sectionMeasurement(takes, station, stationPlaceMm(station, visit.stationMm, landmarks))]),
+    SECTION_STATIONS.map((s) => [
+      s,
+      { ...traced.sections[s], takenAtMm: traced.sections[s].takenAtMm ?? stationPlaceMm(s, visit.stationMm, landmarks) },
+    ]),
   ) as Record<SectionStation, SectionMeasurement>;
-  const topline = lineMeasurement(takes, 'topline');
   const measured = traitsMeasured({
     sections: consensusOf(sections),
     topline: topline.consensus,
@@ -47,7 +66,7 @@ export function measuredVisit({ visit, takes, facts }: VisitPage): MeasuredVisit
   return {
     sections,
     topline,
-    withers: lineMeasurement(takes, 'withers'),
+    withers,
     landmarks,
     feelings: feelingsOf(facts),
     hold: holdOfFacts(facts),

@@ -6,7 +6,7 @@ import { momentNow } from '../sync/clock';
 import { useSend } from '../sync/use-send';
 import { useVisit } from '../sync/use-views';
 import { useToast } from '../ui/toast';
-import { type MeasuredVisit, measuredVisit } from './measured-visit';
+import { type MeasuredVisit, measuredVisit, tracedVisit } from './measured-visit';
 
 export interface LoadedVisit {
   readonly page: VisitPage;
@@ -24,7 +24,9 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
   const { data: page, problem } = useVisit(visitId);
   const send = useSend();
   const toast = useToast();
-  const measured = useMemo(() => (page === null ? null : measuredVisit(page)), [page]);
+  const takes = page?.takes;
+  const traced = useMemo(() => (takes === undefined ? null : tracedVisit(takes)), [takes]);
+  const measured = useMemo(() => (page === null || traced === null ? null : measuredVisit(page, traced)), [page, traced]);
   const withdrawFact = useCallback(
     (factId: string, withdrawn = true) => send({ kind: 'factWithdrawal', visitId, factId, body: { withdrawn } }),
     [send, visitId],

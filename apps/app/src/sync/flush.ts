@@ -26,7 +26,7 @@ export const flushState = {
 const VIEWS: readonly string[] = ['horses', 'horse', 'visit', 'riders', 'tracings'];
 
 const LEAST_WAIT_MS = 1000;
-const MOST_WAIT_MS = 15_000;
+const MOST_WAIT_MS = 6_000;
 let waitMs = LEAST_WAIT_MS;
 let timer: ReturnType<typeof setTimeout> | null = null;
 

@@ -19,6 +19,7 @@ import {
 } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, finite, idSchema, momentSchema, nameSchema, noteSchema } from './basics';
+import { chosenSettingSchema, triedSettingSchema } from './tried';
 
 const sideSchema = z.enum(['near', 'off']);
 
@@ -105,6 +106,8 @@ export const factBodySchema = z.discriminatedUnion('kind', [
   cautionsSchema,
   clearanceSchema,
   skipSchema,
+  triedSettingSchema,
+  chosenSettingSchema,
 ]);
 export type FactBody = z.infer<typeof factBodySchema>;
 

@@ -8,6 +8,8 @@ export * from './facts';
 export * from './photos';
 export * from './riders';
 export * from './horses';
+export * from './saddle-build';
 export * from './saddles';
+export * from './tried';
 export * from './pages';
 export * from './facts-read';

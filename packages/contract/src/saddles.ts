@@ -1,6 +1,7 @@
-import { ARCH_SHAPES } from '@fulcra/core';
+import { ARCH_SHAPES, type DescribedSaddle, saddleProblems } from '@fulcra/core';
 import { z } from 'zod';
-import { idSchema, nameSchema } from './basics';
+import { idSchema, nameSchema, noteSchema } from './basics';
+import { saddleBuildSchema } from './saddle-build';
 
 export const widthSettingSchema = z.object({ label: z.string().min(1).max(60), includedAngleDeg: z.number().min(50).max(150) });
 
@@ -9,17 +10,58 @@ export const saddleFrontSchema = z.object({
   pointLengthMm: z.number().min(60).max(300),
   frontPanelDepthMm: z.number().min(0).max(100),
   frontChannelMm: z.number().min(20).max(200),
+  /** The maker's own table: its label, and what that is as a neutral angle. Labels of one maker mean nothing for another. */
   settings: z.array(widthSettingSchema).min(1).max(40),
   presentSetting: z.number().int().min(0),
 });
 
-export const saddleSchema = z.object({
-  id: idSchema,
+export const SADDLE_STATES = ['sound', 'notChecked', 'unsafe'] as const;
+
+const saddleShape = z.object({
   name: nameSchema,
   maker: nameSchema,
   kind: z.enum(['english', 'western']),
   /** How a width of it is changed. */
   change: z.enum(['fixed', 'exchangeablePlate', 'workshop']),
   front: saddleFrontSchema,
+  build: saddleBuildSchema,
+  /** Unsafe tack is never called good to ride. */
+  state: z.enum(SADDLE_STATES),
+  whereabouts: z.string().trim().max(200),
+  note: noteSchema,
 });
+
+/** The core's own refusals, so that a form and the server say the same. */
+function buildable(saddle: z.infer<typeof saddleShape>, context: z.RefinementCtx): void {
+  for (const { values } of saddleProblems({ id: '', ...saddle } as DescribedSaddle)) {
+    context.addIssue({
+      code: 'custom',
+      path: ['build'],
+      message: `${values.measure}: ${values.value ?? values.atMm} is not one a saddle can have`,
+    });
+  }
+  if (saddle.front.presentSetting >= saddle.front.settings.length) {
+    context.addIssue({ code: 'custom', path: ['front', 'presentSetting'], message: 'is not one of its widths' });
+  }
+  if (saddle.build.panel.depthFrontMm.present !== saddle.front.frontPanelDepthMm) {
+    context.addIssue({ code: 'custom', path: ['build', 'panel', 'depthFrontMm'], message: 'is not the depth its front says' });
+  }
+}
+
+export const saddleFieldsSchema = saddleShape.superRefine(buildable);
+export type SaddleFields = z.infer<typeof saddleShape>;
+
+/** With what stood there when it was changed, so that two people's changes can be told apart. */
+export const saddleWriteSchema = saddleShape.extend({ was: saddleShape.nullish() }).superRefine(buildable);
+export type SaddleWrite = z.infer<typeof saddleWriteSchema>;
+
+export const saddleSchema = saddleShape.extend({ id: idSchema });
 export type Saddle = z.infer<typeof saddleSchema>;
+
+/** The file a stock is handed on in: neutral measures only, no ids of a practice. */
+export const saddleFileSchema = z.object({
+  format: z.literal('fulcra-saddles'),
+  version: z.literal(1),
+  saddles: z.array(saddleFieldsSchema).min(1).max(500),
+});
+export type SaddleFile = z.infer<typeof saddleFileSchema>;

@@ -1,10 +1,66 @@
 import { type Saddle } from '@fulcra/contract';
+import { DEFAULT_BUILD, type Frame, type NumberSetting, type Panel, type SaddleBuild, fixedAt } from '@fulcra/core';
 import { demoId } from './ids';
 
 type Front = Saddle['front'];
 
 const settings = (pairs: readonly (readonly [label: string, includedAngleDeg: number])[]): Front['settings'] =>
   pairs.map(([label, includedAngleDeg]) => ({ label, includedAngleDeg }));
+
+const range = (present: number, least: number, most: number, step: number): NumberSetting => ({
+  kind: 'range',
+  present,
+  least,
+  most,
+  step,
+});
+const build = (frame: Partial<Frame>, panel: Partial<Panel>, straps: SaddleBuild['straps'] = DEFAULT_BUILD.straps): SaddleBuild => ({
+  frame: { ...DEFAULT_BUILD.frame, ...frame },
+  panel: { ...DEFAULT_BUILD.panel, ...panel },
+  straps: [...straps],
+});
+const inStock = (whereabouts: string, note = '') => ({ state: 'sound' as const, whereabouts, note });
+
+/** Bars instead of panels: bare wood on felt, flared in front, with tails behind. */
+const BARS: SaddleBuild = build(
+  {
+    lengthMm: 400,
+    curveMm: fixedAt(16),
+    headRiseMm: 20,
+    midAngleDeg: 108,
+    rearAngleDeg: 118,
+    seatLowMm: 215,
+    barMm: 110,
+    massKg: 13,
+    massAtMm: 190,
+  },
+  {
+    channelMidMm: 90,
+    channelRearMm: 95,
+    widthFrontMm: 95,
+    widthMidMm: 95,
+    widthRearMm: 105,
+    depthMidMm: 12,
+    depthRearMm: fixedAt(14),
+    depthFrontMm: fixedAt(12),
+    cross: 'rounded',
+    bevelMm: 22,
+    aheadMm: 45,
+    cutBackMm: 0,
+    pastTreeMm: 0,
+    frontTurnMm: 22,
+    frontTurnOverMm: 70,
+    rearTurnMm: 26,
+    rearTurnOverMm: 80,
+    filling: 'none',
+    flock: { leastMm: 0, mostMm: 0, stepMm: 0 },
+  },
+  [
+    { id: 'first', xMm: 40, yMm: 150, belowMm: 100, hang: 'fixed' },
+    { id: 'second', xMm: 80, yMm: 150, belowMm: 100, hang: 'fixed' },
+    { id: 'third', xMm: 120, yMm: 150, belowMm: 100, hang: 'fixed' },
+  ],
+);
 
 /** Seven saddles of invented makers; a maker's label means nothing outside its own row. */
 export const DEMO_SADDLES: readonly Saddle[] = [
@@ -29,6 +85,11 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['Oak', 105],
       ]),
     },
+    build: build(
+      { lengthMm: 325, seatLowMm: 172, curveMm: fixedAt(20), midAngleDeg: 106, rearAngleDeg: 120 },
+      { depthFrontMm: range(30, 26, 38, 4), depthRearMm: range(42, 34, 54, 4) },
+    ),
+    ...inStock('peat shed, left rack'),
   },
   {
     id: demoId(102),
@@ -50,6 +111,18 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['Elm', 110],
       ]),
     },
+    build: build(
+      { curveMm: fixedAt(12), headRiseMm: 10, midAngleDeg: 116, rearAngleDeg: 130, massKg: 8, lengthMm: 318, seatLowMm: 168 },
+      {
+        channelMidMm: 85,
+        channelRearMm: 90,
+        depthMidMm: 26,
+        cross: 'hollow',
+        depthFrontMm: range(34, 30, 46, 4),
+        depthRearMm: range(38, 30, 46, 4),
+      },
+    ),
+    ...inStock('peat shed, right rack', 'Made for the round cobs.'),
   },
   {
     id: demoId(103),
@@ -69,6 +142,19 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['IIII', 84],
       ]),
     },
+    build: build(
+      { lengthMm: 335, curveMm: fixedAt(20), headRiseMm: 45, midAngleDeg: 92, rearAngleDeg: 106, seatLowMm: 175, massKg: 5.5 },
+      {
+        channelMidMm: 75,
+        channelRearMm: 80,
+        widthMidMm: 100,
+        widthRearMm: 110,
+        depthFrontMm: range(28, 24, 40, 4),
+        depthRearMm: range(38, 30, 50, 4),
+        filling: 'wool',
+      },
+    ),
+    ...inStock('with Wren'),
   },
   {
     id: demoId(104),
@@ -84,6 +170,11 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       presentSetting: 0,
       settings: settings([['Broad 3', 92]]),
     },
+    build: build(
+      { lengthMm: 390, curveMm: fixedAt(5), midAngleDeg: 104, rearAngleDeg: 116, seatLowMm: 205, massKg: 9 },
+      { depthFrontMm: fixedAt(32), depthRearMm: fixedAt(44), filling: 'foam', flock: { leastMm: 0, mostMm: 0, stepMm: 0 } },
+    ),
+    ...inStock('loft', 'Flat tree, foam panels: nothing to adjust but pads.'),
   },
   {
     id: demoId(105),
@@ -103,6 +194,19 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['Broad 3', 98],
       ]),
     },
+    build: build(
+      { lengthMm: 255, curveMm: fixedAt(16), midAngleDeg: 108, rearAngleDeg: 118, seatLowMm: 135, barMm: 52, massKg: 5, massAtMm: 130 },
+      {
+        pastTreeMm: 10,
+        widthMidMm: 88,
+        widthRearMm: 92,
+        depthFrontMm: range(26, 22, 38, 4),
+        depthMidMm: 26,
+        depthRearMm: range(36, 28, 44, 4),
+      },
+      DEFAULT_BUILD.straps.map((s) => ({ ...s, xMm: s.xMm * 0.8 })),
+    ),
+    ...inStock('peat shed, left rack'),
   },
   {
     id: demoId(106),
@@ -123,6 +227,18 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['VI', 94],
       ]),
     },
+    build: build(
+      {
+        lengthMm: 330,
+        seatLowMm: 175,
+        curveMm: { kind: 'options', present: 20, options: [8, 20, 35] },
+        headRiseMm: 32,
+        midAngleDeg: 98,
+        rearAngleDeg: 112,
+      },
+      { depthFrontMm: range(30, 26, 38, 4), depthRearMm: range(42, 34, 54, 4) },
+    ),
+    ...inStock('workshop', 'Tree comes flat, gentle or deep.'),
   },
   {
     id: demoId(107),
@@ -138,5 +254,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       presentSetting: 0,
       settings: settings([['mid bar', 94]]),
     },
+    build: BARS,
+    ...{ state: 'notChecked' as const, whereabouts: 'loft', note: 'Came with the island; rigging not looked at since.' },
   },
 ];

@@ -15,7 +15,7 @@ export async function seedDemo(db: DataSource): Promise<boolean> {
   const scenario = demoScenario();
   const { practiceId, personId } = scenario.account;
   await practices(db).addAccount({ ...scenario.account, passwordHash: await hashPassword(scenario.account.password) });
-  for (const saddle of scenario.saddles) await saddles(db).add(practiceId, saddle);
+  for (const { id, ...saddle } of scenario.saddles) await saddles(db).put(practiceId, id, saddle);
   for (const { id, ...rider } of scenario.riders) await riders(db).put(practiceId, id, rider);
   for (const { id, horse } of scenario.horses) await horses(db).put(practiceId, id, horse);
   for (const { id, visit, takes: taken, facts: found, decision } of scenario.visits) {

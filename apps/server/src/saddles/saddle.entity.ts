@@ -15,5 +15,9 @@ export const SaddleEntity = new EntitySchema<SaddleRow>({
     kind: text(20),
     change: { ...text(20), name: 'width_change' },
     front: json(),
+    build: json(),
+    state: text(20),
+    whereabouts: text(200),
+    note: { type: 'text' },
   },
 });

@@ -7,3 +7,7 @@ export * from './saddle-settings';
 export * from './confidence';
 export * from './front-fit';
 export * from './contact';
+export * from './body';
+export * from './sit';
+export * from './judge';
+export * from './search';

@@ -37,6 +37,10 @@ export const PROBLEMS = {
   ARCH_ANGLE_OUT_OF_RANGE: { fields: ['angleDeg', 'leastDeg', 'mostDeg'] },
   ARCH_LENGTH_OUT_OF_RANGE: { fields: ['lengthMm', 'leastMm', 'mostMm'] },
   ARCH_DOES_NOT_SETTLE: { fields: ['angleDeg'] },
+  SADDLE_OUT_OF_RANGE: { fields: ['measure', 'value', 'least', 'most'] },
+  SADDLE_PLACE_OUTSIDE: { fields: ['measure', 'atMm', 'lengthMm'] },
+  RIDER_MASS_OUT_OF_RANGE: { fields: ['massKg', 'mostKg'] },
+  SADDLE_OFF_THE_BACK: { fields: ['share'] },
 } as const satisfies Record<string, { fields: readonly string[] }>;
 
 export type ProblemCode = keyof typeof PROBLEMS;

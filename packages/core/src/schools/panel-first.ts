@@ -1,5 +1,7 @@
 import { BESIDE_WITHERS_MM, FRONT_DEFAULTS, fingers } from './front-defaults';
 import { type School } from './school';
+import { SIT_DEFAULTS, SLIGHT_BRIDGE, atLeastMm, atMostMm, behindScapula, withersOver } from './sit-defaults';
+import { rule } from './sit-rules';
 
 /** The panel makes the fit; the tree only has to lie within a band round it. */
 export const PANEL_FIRST: School = {
@@ -13,6 +15,17 @@ export const PANEL_FIRST: School = {
   pointStrap: 'freeChoice',
   pads: 'correctionOnly',
   padMm: 0,
+  sit: {
+    ...SIT_DEFAULTS,
+    ...SLIGHT_BRIDGE,
+    withersOver: withersOver(fingers(2), null),
+    frontEven: rule(-8, 8, 4, 2),
+    pointBehindScapula: behindScapula(45),
+    treeBeforeRib: atLeastMm(0),
+    panelBeforeRib: atLeastMm(-20),
+    ligamentClear: rule(10, null, 10, 3, 'least'),
+    padThickness: atMostMm(12),
+  },
   criteria: [
     { id: 'frontAngle', needs: ['frontSection'], valueMm: null, hardStop: false },
     { id: 'withersClearance', needs: ['frontSection'], valueMm: fingers(2), hardStop: true },

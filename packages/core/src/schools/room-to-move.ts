@@ -1,5 +1,6 @@
 import { BESIDE_WITHERS_MM, FRONT_DEFAULTS } from './front-defaults';
 import { type School } from './school';
+import { SIT_DEFAULTS, SLIGHT_BRIDGE, atLeastMm, withersOver } from './sit-defaults';
 
 /** One width over the even one, lifted again with shims, so that the shoulder has somewhere to go. */
 export const ROOM_TO_MOVE: School = {
@@ -13,6 +14,14 @@ export const ROOM_TO_MOVE: School = {
   pointStrap: 'freeChoice',
   pads: 'shimsAreTheMethod',
   padMm: 10,
+  sit: {
+    ...SIT_DEFAULTS,
+    ...SLIGHT_BRIDGE,
+    withersOver: withersOver(45, null),
+    barBehindForward: atLeastMm(125),
+    treeBeforeRib: atLeastMm(0),
+    channelWidth: atLeastMm(70),
+  },
   criteria: [
     { id: 'frontAngle', needs: ['frontSection'], valueMm: null, hardStop: false },
     { id: 'withersClearance', needs: ['frontSection'], valueMm: 45, hardStop: true },

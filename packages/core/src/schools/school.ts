@@ -1,3 +1,5 @@
+import { type SitRules } from './sit-rules';
+
 /** What has to be measured before a rule can be answered. */
 export const NEEDS = [
   'frontSection',
@@ -10,6 +12,7 @@ export const NEEDS = [
   'spineLigament',
   'loadedBack',
   'girthGroove',
+  'longMuscle',
   'bars',
 ] as const;
 export type Need = (typeof NEEDS)[number];
@@ -80,6 +83,8 @@ export interface School {
   /** Pad the school counts under the front, mm. */
   readonly padMm: number;
   readonly criteria: readonly Criterion[];
+  /** What is wanted of a saddle settled on the whole back. */
+  readonly sit: SitRules;
 }
 
 export const SCHOOL_IDS = ['static-close', 'shoulder-line', 'room-to-move', 'panel-first', 'western'] as const;

@@ -1,5 +1,7 @@
 import { FRONT_DEFAULTS, fingers } from './front-defaults';
 import { type School } from './school';
+import { EVEN_MIDDLE, SIT_DEFAULTS, POINT_STRAP_AVOIDED, atLeastMm, atMostMm, behindScapula, withersOver } from './sit-defaults';
+import { rule } from './sit-rules';
 
 /** The front follows the slope of the shoulder blade, with plenty of room all round the withers. */
 export const SHOULDER_LINE: School = {
@@ -13,6 +15,18 @@ export const SHOULDER_LINE: School = {
   pointStrap: 'avoid',
   pads: 'thinOnly',
   padMm: 0,
+  sit: {
+    ...SIT_DEFAULTS,
+    ...EVEN_MIDDLE,
+    withersOver: withersOver(fingers(3), null),
+    withersBeside: rule(fingers(2), null, 8, 2),
+    pointBehindScapula: behindScapula(40),
+    panelBehindScapula: rule(0, null, 10, 2),
+    panelBeforeRib: atLeastMm(0),
+    channelWidth: atLeastMm(80),
+    pointStrapUsed: POINT_STRAP_AVOIDED,
+    padThickness: atMostMm(6),
+  },
   criteria: [
     { id: 'frontAngle', needs: ['shoulderLine'], valueMm: null, hardStop: false },
     { id: 'withersClearance', needs: ['frontSection'], valueMm: fingers(3), hardStop: true },

@@ -1,5 +1,6 @@
 import { BESIDE_WITHERS_MM, FRONT_DEFAULTS, fingers } from './front-defaults';
 import { type School } from './school';
+import { EVEN_MIDDLE, SIT_DEFAULTS, POINT_STRAP_AVOIDED, atLeastMm, atMostMm, behindScapula, withersOver } from './sit-defaults';
 
 /** Fit the horse as it stands, close and even all along. */
 export const STATIC_CLOSE: School = {
@@ -13,6 +14,16 @@ export const STATIC_CLOSE: School = {
   pointStrap: 'onlyToStopDrift',
   pads: 'thinOnly',
   padMm: 0,
+  sit: {
+    ...SIT_DEFAULTS,
+    ...EVEN_MIDDLE,
+    withersOver: withersOver(fingers(2), fingers(3)),
+    pointBehindScapula: behindScapula(50),
+    panelBeforeRib: atLeastMm(0),
+    channelWidth: atLeastMm(60),
+    pointStrapUsed: POINT_STRAP_AVOIDED,
+    padThickness: atMostMm(6),
+  },
   criteria: [
     { id: 'frontAngle', needs: ['frontSection'], valueMm: null, hardStop: false },
     { id: 'withersClearance', needs: ['frontSection'], valueMm: fingers(2), hardStop: true },

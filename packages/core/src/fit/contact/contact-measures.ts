@@ -20,27 +20,31 @@ const PEAK_OVER_MM2 = 800;
 export function measureContact(cells: ContactCells, pressureKPa: Float64Array): ContactMeasures {
   const { x, y, countX, countY, stepMm } = cells;
   const area = (countX > 1 ? x[countY]! - x[0]! : stepMm) * (countY > 1 ? y[1]! - y[0]! : stepMm);
-  const touching = [...pressureKPa].filter((p) => p > 0).sort((a, b) => a - b);
-  const third = (at: number): number => Math.min(2, Math.floor((3 * at) / countX));
+  const touching = new Float64Array(pressureKPa.length);
   const thirds: [number, number, number] = [0, 0, 0];
-  let [sum, near, sumX, sumY] = [0, 0, 0, 0];
+  let [count, sum, near, sumX, sumY] = [0, 0, 0, 0, 0];
   for (let i = 0; i < countX; i++) {
-    for (let j = 0; j < countY; j++) {
-      const at = i * countY + j;
+    let inRow = 0;
+    for (let at = i * countY; at < (i + 1) * countY; at++) {
       const p = pressureKPa[at]!;
-      sum += p;
-      thirds[third(i)]! += p;
-      near += y[at]! < 0 ? p : y[at]! === 0 ? p / 2 : 0;
+      if (!(p > 0)) continue;
+      touching[count++] = p;
+      inRow += p;
+      if (y[at]! < 0) near += p;
+      else if (y[at]! === 0) near += p / 2;
       sumX += p * x[at]!;
       sumY += p * y[at]!;
     }
+    sum += inRow;
+    thirds[Math.min(2, Math.floor((3 * i) / countX))]! += inRow;
   }
   const share = (part: number): number => (sum > 0 ? part / sum : 0);
+  const sorted = touching.subarray(0, count).sort();
   return {
     carriedN: sum * area * 1e-3,
-    areaCm2: (touching.length * area) / 100,
-    meanKPa: touching.length === 0 ? 0 : sum / touching.length,
-    p95KPa: touching.length === 0 ? 0 : touching[Math.min(touching.length - 1, Math.floor(0.95 * touching.length))]!,
+    areaCm2: (count * area) / 100,
+    meanKPa: count === 0 ? 0 : sum / count,
+    p95KPa: count === 0 ? 0 : sorted[Math.min(count - 1, Math.floor(0.95 * count))]!,
     peakKPa: greatestMean(cells, pressureKPa, area),
     thirds: [share(thirds[0]), share(thirds[1]), share(thirds[2])],
     near: share(near),
@@ -52,20 +56,25 @@ export function measureContact(cells: ContactCells, pressureKPa: Float64Array): 
 /** Greatest mean over a square window, by sums of rectangles. */
 function greatestMean({ countX, countY }: ContactCells, pressure: Float64Array, area: number): number {
   const side = Math.max(1, Math.round(Math.sqrt(PEAK_OVER_MM2 / area)));
-  const [w, d] = [Math.min(side, countX), Math.min(side, countY)];
-  const sums = new Float64Array((countX + 1) * (countY + 1));
-  const at = (i: number, j: number): number => i * (countY + 1) + j;
+  const w = Math.min(side, countX);
+  const d = Math.min(side, countY);
+  const wide = countY + 1;
+  const sums = new Float64Array((countX + 1) * wide);
   for (let i = 1; i <= countX; i++) {
+    let row = 0;
     for (let j = 1; j <= countY; j++) {
-      sums[at(i, j)] = pressure[(i - 1) * countY + j - 1]! + sums[at(i - 1, j)]! + sums[at(i, j - 1)]! - sums[at(i - 1, j - 1)]!;
+      row += pressure[(i - 1) * countY + j - 1]!;
+      sums[i * wide + j] = sums[(i - 1) * wide + j]! + row;
     }
   }
   let most = 0;
   for (let i = w; i <= countX; i++) {
+    const low = i * wide;
+    const high = (i - w) * wide;
     for (let j = d; j <= countY; j++) {
-      const inside = sums[at(i, j)]! - sums[at(i - w, j)]! - sums[at(i, j - d)]! + sums[at(i - w, j - d)]!;
-      most = Math.max(most, inside / (w * d));
+      const inside = sums[low + j]! - sums[high + j]! - sums[low + j - d]! + sums[high + j - d]!;
+      if (inside > most) most = inside;
     }
   }
-  return most;
+  return most / (w * d);
 }

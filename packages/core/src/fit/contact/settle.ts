@@ -68,6 +68,12 @@ interface Prepared {
   /** Middle of the loads: pitch and roll turn about it. */
   readonly x0: number;
   readonly y0: number;
+  /** The cells that have both a panel and a back, close together in memory: overlap, normal, and arms over the lever. */
+  readonly count: number;
+  readonly overlap: Float64Array;
+  readonly nz: Float64Array;
+  readonly armX: Float64Array;
+  readonly armY: Float64Array;
   /** Gradient and upper half of the Hessian, filled by `look`. */
   readonly g: Float64Array;
   readonly h: Float64Array;
@@ -76,8 +82,21 @@ interface Prepared {
 function prepared(cells: ContactCells, springs: Springs, loads: readonly Load[], weightN: number): Prepared {
   const mean = (of: (l: Load) => number): number => (weightN > 0 ? loads.reduce((s, l) => s + l.downN * of(l), 0) / weightN : 0);
   const [x0, y0] = [mean((l) => l.xMm), mean((l) => l.yMm)];
+  const all = cells.x.length;
+  const make = (): Float64Array => new Float64Array(all);
+  const [overlap, nz, armX, armY] = [make(), make(), make(), make()];
+  let count = 0;
+  for (let i = 0; i < all; i++) {
+    const o = cells.overlapMm[i]!;
+    if (o !== o) continue;
+    overlap[count] = o;
+    nz[count] = cells.normalZ[i]!;
+    armX[count] = (cells.x[i]! - x0) / LEVER_MM;
+    armY[count] = (cells.y[i]! - y0) / LEVER_MM;
+    count++;
+  }
   const areaMm2 = cellArea(cells);
-  return { cells, springs, areaMm2, weightN, x0, y0, g: new Float64Array(3), h: new Float64Array(6) };
+  return { cells, springs, areaMm2, weightN, x0, y0, count, overlap, nz, armX, armY, g: new Float64Array(3), h: new Float64Array(6) };
 }
 
 /** True area of a cell, which the rounding of counts may make a little other than step squared. */
@@ -98,35 +117,46 @@ const sunk = ({ cells, x0, y0 }: Prepared, [heave, pitch, roll]: Place, i: numbe
 
 /** Energy at a place, N mm; fills gradient and Hessian. No allocation. */
 function look(p: Prepared, q: Place): number {
-  const { cells, springs, areaMm2, weightN, x0, y0, g, h } = p;
-  const { stiffnessKPaPerMm: k, hardeningMm } = springs;
-  g.fill(0);
-  h.fill(0);
-  let energy = weightN * q[0];
-  g[0] = weightN;
-  const count = cells.x.length;
+  const { count, overlap, nz, armX, armY, weightN, g, h } = p;
+  const k = p.springs.stiffnessKPaPerMm;
+  const soft = 1 / p.springs.hardeningMm;
+  const area = p.areaMm2 * N_PER_KPA_MM2 * k;
+  const [heave, pitch, roll] = q;
+  let energy = 0;
+  let [g0, g1, g2, h0, h1, h2, h3, h4, h5] = [0, 0, 0, 0, 0, 0, 0, 0, 0];
   for (let i = 0; i < count; i++) {
-    const vertical = sunk(p, q, i);
+    const a = armX[i]!;
+    const b = armY[i]!;
+    const vertical = overlap[i]! - heave + pitch * a + roll * b;
     if (!(vertical > 0)) continue;
-    const nz = cells.normalZ[i]!;
-    const d = nz * vertical;
-    const area = areaMm2 * N_PER_KPA_MM2;
-    energy += (area / nz) * k * ((d * d) / 2 + (d * d * d) / (3 * hardeningMm));
-    const force = area * k * d * (1 + d / hardeningMm);
-    const stiff = area * nz * k * (1 + (2 * d) / hardeningMm);
-    const a = (cells.x[i]! - x0) / LEVER_MM;
-    const b = (cells.y[i]! - y0) / LEVER_MM;
-    g[0] -= force;
-    g[1]! += force * a;
-    g[2]! += force * b;
-    h[0]! += stiff;
-    h[1]! -= stiff * a;
-    h[2]! -= stiff * b;
-    h[3]! += stiff * a * a;
-    h[4]! += stiff * a * b;
-    h[5]! += stiff * b * b;
+    const n = nz[i]!;
+    const d = n * vertical;
+    const hard = d * soft;
+    energy += (d * d * (0.5 + hard / 3)) / n;
+    const force = d * (1 + hard);
+    const stiff = n * (1 + 2 * hard);
+    g0 += force;
+    g1 += force * a;
+    g2 += force * b;
+    const sa = stiff * a;
+    const sb = stiff * b;
+    h0 += stiff;
+    h1 += sa;
+    h2 += sb;
+    h3 += sa * a;
+    h4 += sa * b;
+    h5 += sb * b;
   }
-  return energy;
+  g[0] = weightN - area * g0;
+  g[1] = area * g1;
+  g[2] = area * g2;
+  h[0] = area * h0;
+  h[1] = -area * h1;
+  h[2] = -area * h2;
+  h[3] = area * h3;
+  h[4] = area * h4;
+  h[5] = area * h5;
+  return area * energy + weightN * heave;
 }
 
 const residualOf = (p: Prepared, q: Place): [number, number, number] => {

@@ -1,0 +1,51 @@
+import { BACK_POSES, GAITS, PAD_KINDS, SIT_CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
+import { z } from 'zod';
+import { finite, idSchema, nameSchema, noteSchema } from './basics';
+
+const zonesSchema = z.object({ front: finite, middle: finite, rear: finite });
+const bySideSchema = z.object({ near: zonesSchema, off: zonesSchema });
+
+/** Everything a fitter can change about how one saddle lies, as the engine takes it. */
+export const saddleSetupSchema = z.object({
+  width: z.number().int().min(0).max(39),
+  curveMm: finite,
+  frontDepthMm: finite,
+  rearDepthMm: finite,
+  flock: bySideSchema,
+  shims: bySideSchema,
+  pad: z.object({ kind: z.enum(PAD_KINDS), thicknessMm: z.number().min(0).max(60) }),
+  placeMm: z.number().min(-200).max(400),
+  straps: z.array(z.enum(STRAP_IDS)).max(5).readonly(),
+});
+
+export const riderLoadSchema = z.object({
+  massKg: z.number().min(0).max(200),
+  offsetMm: z.number().min(-100).max(100),
+  stirrupShare: z.number().min(0).max(1),
+  gait: z.enum(GAITS as [(typeof GAITS)[number], ...(typeof GAITS)[number][]]),
+});
+
+/** A row that missed, or refused: enough to say why long after. */
+const missedRowSchema = z.object({ id: z.enum(SIT_CRITERION_IDS), value: finite.nullable(), stops: z.boolean() });
+
+/** One setup of one saddle tried on this horse, with what was computed for it under which rules. */
+export const triedSettingSchema = z.object({
+  kind: z.literal('triedSetting'),
+  saddleId: idSchema,
+  saddleName: nameSchema,
+  widthLabel: z.string().max(60),
+  setup: saddleSetupSchema,
+  rider: riderLoadSchema.nullable(),
+  pose: z.enum(BACK_POSES),
+  schoolId: z.string().max(40),
+  schoolVersion: z.number().int().positive(),
+  coreVersion: z.string().max(20),
+  score: z.number().min(0).max(100),
+  missed: z.array(missedRowSchema).max(40),
+  /** For the small drawing: pressure by rows and columns of a coarse grid, kPa, near side first. */
+  thumb: z.object({ rows: z.number().int().min(1).max(40), columns: z.number().int().min(1).max(40), kPa: z.array(z.number()).max(1600) }),
+});
+export type TriedSetting = z.infer<typeof triedSettingSchema>;
+
+/** The tried setting that is to be ordered or made; the fitter decides. */
+export const chosenSettingSchema = z.object({ kind: z.literal('chosenSetting'), triedId: idSchema, note: noteSchema });

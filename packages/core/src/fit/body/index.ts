@@ -1,0 +1,3 @@
+export * from './horse-body';
+export * from './poses';
+export * from './body-input';

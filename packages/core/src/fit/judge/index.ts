@@ -1,0 +1,3 @@
+export * from './sit-values';
+export * from './fault-chains';
+export * from './judge-sitting';

@@ -1,6 +1,14 @@
 import { type QueryClient } from '@tanstack/react-query';
-import { type HorseHistory, type HorseSummary, type HorseTracings, type Rider, type Session, type VisitPage } from '@fulcra/contract';
-import { foldHistory, foldHorses, foldRiders, foldTracings, foldVisit } from './fold';
+import {
+  type HorseHistory,
+  type HorseSummary,
+  type HorseTracings,
+  type Rider,
+  type Saddle,
+  type Session,
+  type VisitPage,
+} from '@fulcra/contract';
+import { foldHistory, foldHorses, foldRiders, foldSaddles, foldTracings, foldVisit } from './fold';
 import { type Write } from './write';
 
 /** The server has taken a write: lay it into what is remembered of the server, so that nothing flickers until it is asked again. */
@@ -11,6 +19,8 @@ export function absorb(queries: QueryClient, write: Write): void {
   queries.setQueryData<HorseSummary[]>(['horses'], (list) => (list === undefined ? list : foldHorses(list, [write])));
   queries.setQueriesData<HorseHistory>({ queryKey: ['horse'] }, (h) => (h === undefined ? h : foldHistory(h, [write], session)));
   if (write.kind === 'rider') queries.setQueryData<Rider[]>(['riders'], (list) => (list === undefined ? list : foldRiders(list, [write])));
+  if (write.kind === 'saddle')
+    queries.setQueryData<Saddle[]>(['saddles'], (list) => (list === undefined ? list : foldSaddles(list, [write])));
   for (const [key, known] of queries.getQueriesData<HorseTracings>({ queryKey: ['tracings'] })) {
     if (known !== undefined) queries.setQueryData(key, foldTracings(known, String(key[1]), [write], session));
   }

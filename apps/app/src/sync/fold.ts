@@ -6,6 +6,7 @@ import {
   type HorseTracings,
   type HorseWrite,
   type Rider,
+  type Saddle,
   type Session,
   type Visit,
   type VisitFields,
@@ -101,6 +102,18 @@ export const foldRiders = (riders: readonly Rider[], writes: readonly Write[]): 
     },
     [...riders],
   );
+
+export const foldSaddles = (saddles: readonly Saddle[], writes: readonly Write[]): Saddle[] =>
+  writes
+    .reduce<Saddle[]>(
+      (list, write) => {
+        if (write.kind !== 'saddle') return list;
+        const { was: _, ...fields } = write.body;
+        return [...list.filter((s) => s.id !== write.saddleId), { id: write.saddleId, ...fields }];
+      },
+      [...saddles],
+    )
+    .sort((a, b) => a.name.localeCompare(b.name));
 
 /** Tracings of one horse over its visits; visits and takes that only wait here are among them. */
 export function foldTracings(tracings: HorseTracings, horseId: string, writes: readonly Write[], session: Session): HorseTracings {

@@ -17,7 +17,7 @@ import { useMemo, useSyncExternalStore } from 'react';
 import { z } from 'zod';
 import { useSession } from '../session/session-context';
 import { NoAnswer, Refused, request } from './api-client';
-import { foldHistory, foldHorses, foldRiders, foldTracings, foldVisit, writesOfVisit } from './fold';
+import { foldHistory, foldHorses, foldRiders, foldSaddles, foldTracings, foldVisit, writesOfVisit } from './fold';
 import { outbox } from './outbox';
 import { type Write } from './write';
 
@@ -115,8 +115,10 @@ export function useVisit(visitId: string): View<VisitPage> {
 }
 
 export function useSaddles(): View<Saddle[]> {
+  const writes = useWaitingWrites();
   const query = useQuery({ queryKey: ['saddles'], queryFn: async () => z.array(saddleSchema).parse(await request('GET', '/api/saddles')) });
-  return viewOf(query.data ?? null, query);
+  const data = useMemo(() => foldSaddles(query.data ?? [], writes), [query.data, writes]);
+  return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }
 
 export function useRiders(): View<Rider[]> {

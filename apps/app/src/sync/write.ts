@@ -4,6 +4,7 @@ import {
   type HorseWrite,
   type PhotoWrite,
   type RiderWrite,
+  type SaddleWrite,
   type TakeWrite,
   type VisitWrite,
 } from '@fulcra/contract';
@@ -12,6 +13,7 @@ import {
 export type Write =
   | { readonly kind: 'horse'; readonly horseId: string; readonly body: HorseWrite }
   | { readonly kind: 'rider'; readonly riderId: string; readonly body: RiderWrite }
+  | { readonly kind: 'saddle'; readonly saddleId: string; readonly body: SaddleWrite }
   | { readonly kind: 'visit'; readonly visitId: string; readonly body: VisitWrite }
   | { readonly kind: 'take'; readonly visitId: string; readonly takeId: string; readonly body: TakeWrite }
   | { readonly kind: 'withdrawal'; readonly visitId: string; readonly takeId: string; readonly body: { readonly withdrawn: boolean } }
@@ -21,9 +23,9 @@ export type Write =
   | { readonly kind: 'decision'; readonly visitId: string; readonly body: DecisionWrite };
 
 /** Records whose fields several people may change; each write carries what it changed from. */
-export type FieldsWrite = Extract<Write, { kind: 'horse' | 'rider' | 'visit' }>;
+export type FieldsWrite = Extract<Write, { kind: 'horse' | 'rider' | 'saddle' | 'visit' }>;
 export const isFieldsWrite = (write: Write): write is FieldsWrite =>
-  write.kind === 'horse' || write.kind === 'rider' || write.kind === 'visit';
+  write.kind === 'horse' || write.kind === 'rider' || write.kind === 'saddle' || write.kind === 'visit';
 
 export function pathOf(write: Write): string {
   switch (write.kind) {
@@ -31,6 +33,8 @@ export function pathOf(write: Write): string {
       return `/api/horses/${write.horseId}`;
     case 'rider':
       return `/api/riders/${write.riderId}`;
+    case 'saddle':
+      return `/api/saddles/${write.saddleId}`;
     case 'visit':
       return `/api/visits/${write.visitId}`;
     case 'take':

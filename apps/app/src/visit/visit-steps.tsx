@@ -1,3 +1,4 @@
+import { chosenSettingOf, triedSettingsOf } from '@fulcra/contract';
 import { LINE_STATIONS, SECTION_STATIONS, type Station, isLine } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
@@ -46,6 +47,7 @@ export function VisitSteps({ loaded, visitId }: VisitStepsProps) {
         off={noFront}
         onPress={open('fit')}
       />
+      <Step name="Fit room" said={roomWords(loaded)} onPress={open('room')} />
       <Step
         name="Decision"
         said={
@@ -101,6 +103,15 @@ function landmarkWords(loaded: LoadedVisit): Said {
   const { lastRib, doubts } = loaded.measured.landmarks;
   if (!stepDone(loaded, 'landmarks')) return skippedOr(loaded, 'landmarks', 'Scapula, last rib, low point and the rest.');
   return doubts.length > 0 ? ['lookOut', `${doubts.length} to look at again.`] : ['good', `Scapula to last rib ${mmWords(lastRib.atMm!)}.`];
+}
+
+function roomWords(loaded: LoadedVisit): Said {
+  const tried = triedSettingsOf(loaded.page.facts);
+  const chosen = chosenSettingOf(loaded.page.facts);
+  if (chosen !== null) return ['good', `Chosen: ${chosen.tried.saddleName} “${chosen.tried.widthLabel}”.`];
+  if (tried.length > 0) return ['lookOut', `${tried.length} tried; none chosen yet.`];
+  const sections = SECTION_STATIONS.filter((s) => loaded.measured.sections[s].consensus !== null).length;
+  return ['plain', sections < 2 ? 'Waits for two sections.' : 'A saddle settles on this back.'];
 }
 
 const PEG_TONE = { open: 'plain', doubtful: 'lookOut', measured: 'good' } as const;

@@ -19,6 +19,7 @@ export const NEED_WORDS: Readonly<Record<Need, string>> = {
   spineLigament: 'the edge of the spinal ligament',
   loadedBack: 'the back under load',
   girthGroove: 'the girth groove',
+  longMuscle: 'the edge of the long back muscle',
   bars: 'the bars of the tree',
 };
 

@@ -12,6 +12,8 @@ export function writeName(write: Write): string {
       return `Horse: ${write.body.name}`;
     case 'rider':
       return `Rider: ${write.body.name}`;
+    case 'saddle':
+      return `Saddle: ${write.body.name}`;
     case 'visit':
       return `Visit of ${write.body.startedOn}`;
     case 'take':
@@ -49,6 +51,10 @@ function factName(body: FactBody): string {
       return `Hold cleared by ${body.by}`;
     case 'skipped':
       return 'A step left out for now';
+    case 'triedSetting':
+      return `Tried: ${body.saddleName} at ${body.widthLabel}`;
+    case 'chosenSetting':
+      return 'A tried setting chosen';
   }
 }
 
@@ -68,6 +74,12 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
   stationMm: 'Front station, mm',
   status: 'Open or done',
   result: 'Result',
+  maker: 'Maker',
+  change: 'How its width is changed',
+  front: 'Front of the saddle',
+  build: 'Tree, panel and straps',
+  state: 'State',
+  whereabouts: 'Where it is',
 };
 
 export function fieldValueWords(value: unknown): string {

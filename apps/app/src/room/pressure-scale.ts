@@ -1,0 +1,73 @@
+import { SCREENING_KPA } from '@fulcra/core';
+
+/** Straw to plum in steps that look even; the last is past the screening level of a peak. */
+export const PRESSURE_COLOURS = ['#F8EDCB', '#F1D9A0', '#E8BF78', '#DA9D57', '#C4743F', '#A44C38', '#7E2D37', '#571F2D'] as const;
+/** Upper ends of the steps but the last, kPa. */
+export const PRESSURE_STEPS_KPA = [3, 6, SCREENING_KPA.mean, 16, 20, 25, SCREENING_KPA.peak] as const;
+
+export function pressureStep(kPa: number): number {
+  let step = 0;
+  while (step < PRESSURE_STEPS_KPA.length && kPa >= PRESSURE_STEPS_KPA[step]!) step++;
+  return step;
+}
+
+export const rgbOf = (hex: string): readonly [number, number, number] => [
+  parseInt(hex.slice(1, 3), 16),
+  parseInt(hex.slice(3, 5), 16),
+  parseInt(hex.slice(5, 7), 16),
+];
+const RGB = PRESSURE_COLOURS.map(rgbOf);
+
+/**
+ * One picture element per cell: tail to the right, near side at the foot, as a plan of a horse that looks left.
+ * Panel that doesn't touch is drawn in `gap`; where there is no panel, nothing.
+ */
+export function pressureImage(
+  { countX, countY }: { readonly countX: number; readonly countY: number },
+  pressureKPa: Float64Array,
+  overlapMm: Float64Array,
+  gap: readonly [number, number, number],
+): Uint8ClampedArray {
+  const pixels = new Uint8ClampedArray(countX * countY * 4);
+  for (let i = 0; i < countX; i++) {
+    for (let j = 0; j < countY; j++) {
+      const at = i * countY + j;
+      if (Number.isNaN(overlapMm[at]!)) continue;
+      const [r, g, b] = pressureKPa[at]! > 0 ? RGB[pressureStep(pressureKPa[at]!)]! : gap;
+      const pixel = 4 * ((countY - 1 - j) * countX + i);
+      pixels[pixel] = r;
+      pixels[pixel + 1] = g;
+      pixels[pixel + 2] = b;
+      pixels[pixel + 3] = 255;
+    }
+  }
+  return pixels;
+}
+
+export interface Thumb {
+  readonly rows: number;
+  readonly columns: number;
+  readonly kPa: number[];
+}
+
+const THUMB = { rows: 14, columns: 24 } as const;
+
+/** The map made coarse for a small drawing: mean pressure over blocks, near side first; -1 where there is no panel. */
+export function pressureThumb(
+  { countX, countY }: { readonly countX: number; readonly countY: number },
+  pressureKPa: Float64Array,
+  overlapMm: Float64Array,
+): Thumb {
+  const { rows, columns } = THUMB;
+  const sums = new Float64Array(rows * columns);
+  const counts = new Float64Array(rows * columns);
+  for (let i = 0; i < countX; i++) {
+    for (let j = 0; j < countY; j++) {
+      if (Number.isNaN(overlapMm[i * countY + j]!)) continue;
+      const block = Math.floor((j * rows) / countY) * columns + Math.floor((i * columns) / countX);
+      sums[block]! += pressureKPa[i * countY + j]!;
+      counts[block]!++;
+    }
+  }
+  return { rows, columns, kPa: Array.from(sums, (s, k) => (counts[k]! === 0 ? -1 : Math.round((s / counts[k]!) * 10) / 10)) };
+}

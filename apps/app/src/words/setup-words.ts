@@ -1,0 +1,135 @@
+import { type Saddle } from '@fulcra/contract';
+import {
+  type AxisId,
+  type BackPose,
+  type DescribedSaddle,
+  type Gait,
+  type Pad,
+  type SaddleSetup,
+  type StrapId,
+  archOfSetting,
+  neutralWidth,
+} from '@fulcra/core';
+
+export const AXIS_WORDS: Readonly<Record<AxisId, string>> = {
+  width: 'Width',
+  curve: 'Tree curve',
+  frontDepth: 'Front depth',
+  gusset: 'Rear gusset',
+  place: 'Place on the back',
+  flockFront: 'Filling, front',
+  flockMiddle: 'Filling, middle',
+  flockRear: 'Filling, rear',
+  flockNear: 'Filling to one side',
+  shimFront: 'Shims, front',
+  shimMiddle: 'Shims, middle',
+  shimRear: 'Shims, rear',
+  shimFrontNear: 'Shim, front near',
+  shimFrontOff: 'Shim, front off',
+  shimMiddleNear: 'Shim, middle near',
+  shimMiddleOff: 'Shim, middle off',
+  shimRearNear: 'Shim, rear near',
+  shimRearOff: 'Shim, rear off',
+  pad: 'Pad',
+  straps: 'Straps',
+};
+
+export const STRAP_WORDS: Readonly<Record<StrapId, string>> = {
+  point: 'point',
+  first: 'first',
+  second: 'second',
+  third: 'third',
+  rear: 'rear V',
+};
+
+export const POSE_WORDS: Readonly<Record<BackPose, string>> = {
+  resting: 'standing',
+  lifted: 'back lifted',
+  shoulderBack: 'shoulders drawn back',
+};
+
+export const GAIT_WORDS: Readonly<Record<Gait, string>> = { stand: 'halt', walk: 'walk', trot: 'trot', canter: 'canter', jump: 'jump' };
+
+export const padWords = ({ kind, thicknessMm }: Pad): string => (kind === 'none' ? 'none' : `${kind}, ${thicknessMm} mm`);
+export const strapsWords = (straps: readonly StrapId[]): string =>
+  straps.length === 0 ? 'none' : straps.map((s) => STRAP_WORDS[s]).join(' + ');
+
+const pair = (near: number, off: number): string => (near === off ? `${signedMm(near)} mm` : `N ${signedMm(near)} · O ${signedMm(off)}`);
+const signedMm = (mm: number): string => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0');
+
+/** What an axis stands at. */
+export function axisValue(saddle: DescribedSaddle, setup: SaddleSetup, axis: AxisId): string {
+  const { flock, shims } = setup;
+  switch (axis) {
+    case 'width': {
+      const setting = saddle.front.settings[setup.width]!;
+      const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting));
+      return `${Math.round(includedAngleDeg)}° · ${Math.round(spanAt100Mm)} mm “${setting.label}”`;
+    }
+    case 'curve':
+      return `${setup.curveMm} mm in 400`;
+    case 'frontDepth':
+      return `${setup.frontDepthMm} mm`;
+    case 'gusset':
+      return `${setup.rearDepthMm} mm`;
+    case 'place':
+      return `arch at ${setup.placeMm} mm`;
+    case 'flockFront':
+      return pair(flock.near.front, flock.off.front);
+    case 'flockMiddle':
+      return pair(flock.near.middle, flock.off.middle);
+    case 'flockRear':
+      return pair(flock.near.rear, flock.off.rear);
+    case 'flockNear': {
+      const by = (['front', 'middle', 'rear'] as const).map((z) => flock.near[z] - flock.off[z]);
+      const least = Math.min(...by.map(Math.abs));
+      return least === 0 ? 'even' : `${by[0]! > 0 ? 'near' : 'off'} +${least} mm`;
+    }
+    case 'shimFront':
+      return pair(shims.near.front, shims.off.front);
+    case 'shimMiddle':
+      return pair(shims.near.middle, shims.off.middle);
+    case 'shimRear':
+      return pair(shims.near.rear, shims.off.rear);
+    case 'shimFrontNear':
+      return `${shims.near.front} mm`;
+    case 'shimFrontOff':
+      return `${shims.off.front} mm`;
+    case 'shimMiddleNear':
+      return `${shims.near.middle} mm`;
+    case 'shimMiddleOff':
+      return `${shims.off.middle} mm`;
+    case 'shimRearNear':
+      return `${shims.near.rear} mm`;
+    case 'shimRearOff':
+      return `${shims.off.rear} mm`;
+    case 'pad':
+      return padWords(setup.pad);
+    case 'straps':
+      return strapsWords(setup.straps);
+  }
+}
+
+/** One line that tells a setup from another of the same saddle. */
+export function setupLine(saddle: DescribedSaddle, setup: SaddleSetup): string {
+  const flocked = Object.values(setup.flock).some((z) => Object.values(z).some((v) => v !== 0));
+  const shimmed = Object.values(setup.shims).some((z) => Object.values(z).some((v) => v !== 0));
+  return [
+    axisValue(saddle, setup, 'width'),
+    `curve ${setup.curveMm}`,
+    `front ${setup.frontDepthMm}, gusset ${setup.rearDepthMm}`,
+    flocked ? 'refilled' : null,
+    shimmed ? 'shimmed' : null,
+    setup.pad.kind === 'none' ? null : `pad ${padWords(setup.pad)}`,
+    `arch at ${setup.placeMm}`,
+    `straps ${strapsWords(setup.straps)}`,
+  ]
+    .filter((part) => part !== null)
+    .join(', ');
+}
+
+export const STATE_WORDS: Readonly<Record<Saddle['state'], string>> = {
+  sound: 'checked, sound',
+  notChecked: 'not checked for safety',
+  unsafe: 'unsafe: do not ride in it',
+};

@@ -1,0 +1,391 @@
+import {
+  type ChainLink,
+  type FaultChain,
+  type SitCriterionId,
+  type SitRow,
+  type SitUnit,
+  type SitVerdict,
+  GIRTH_BUCKLE,
+} from '@fulcra/core';
+import { type SitPicture } from '../workers/sit-protocol';
+
+interface CriterionWords {
+  readonly name: string;
+  /** What it means below the least and above the most; a sentence without its number. */
+  readonly low: string;
+  readonly high: string;
+  /** What helps. */
+  readonly raise: string;
+  readonly lower: string;
+  /** Which drawing shows it. */
+  readonly on: 'top' | 'side' | 'section' | 'none';
+  /** Where the number comes from. */
+  readonly how: string;
+}
+
+export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
+  sits: {
+    name: 'Comes to rest',
+    low: 'It does not sit: it tips or slides off before the load is carried',
+    high: '',
+    raise: 'Another tree; nothing adjustable mends this.',
+    lower: '',
+    on: 'side',
+    how: 'Found by letting the saddle sink until back, panel and pad carry every load; past 8° of tilt it counts as not sitting.',
+  },
+  withersOver: {
+    name: 'Room over the withers, loaded',
+    low: 'Too low over the withers',
+    high: 'High over the withers: often too narrow',
+    raise: 'Narrower, a deeper front panel, or shims in front.',
+    lower: 'One wider, or less depth in front.',
+    on: 'section',
+    how: 'The least height of the arch’s crown over the spine, from the arch to 60 mm behind it, once loaded; a pad over the withers is taken off.',
+  },
+  withersBeside: {
+    name: 'Room beside the withers',
+    low: 'Tight beside the withers',
+    high: '',
+    raise: 'A rounder or broader arch, or a wider channel in front.',
+    lower: '',
+    on: 'section',
+    how: 'The least gap, normal to the arch, 15 to 30 mm beside the spine.',
+  },
+  pointBehindScapula: {
+    name: 'Tree points behind the scapula',
+    low: 'The tree points come too near the scapula',
+    high: '',
+    raise: 'Further back, or a tree with points that lean less forward.',
+    lower: '',
+    on: 'side',
+    how: 'From the resting edge of the scapula, the side that lies further back, to the tips of the points.',
+  },
+  panelBehindScapula: {
+    name: 'Panel’s front edge behind the scapula',
+    low: 'The panel lies on the scapula',
+    high: '',
+    raise: 'Further back, or a panel cut back in front.',
+    lower: '',
+    on: 'side',
+    how: 'From the resting edge of the scapula to the front edge of the panel.',
+  },
+  barBehindForward: {
+    name: 'Stirrup bar behind the drawn-forward scapula',
+    low: 'The stirrup bar is too near the drawn-forward scapula',
+    high: '',
+    raise: 'Further back, or a bar set further back.',
+    lower: '',
+    on: 'side',
+    how: 'From the scapula’s edge with the leg drawn forward to the stirrup bar.',
+  },
+  channelWidth: {
+    name: 'Channel, narrowest place',
+    low: 'The channel is too narrow',
+    high: '',
+    raise: 'A panel with a wider channel.',
+    lower: '',
+    on: 'top',
+    how: 'Between the inner edges of the two panels, at the narrowest place.',
+  },
+  ligamentClear: {
+    name: 'Channel clear of spine and ligament',
+    low: 'The channel presses on spine or ligament',
+    high: '',
+    raise: 'A panel with a wider channel.',
+    lower: '',
+    on: 'top',
+    how: 'Width of the channel less the felt width of spine and ligament at the same place, both sides together; the least of all places.',
+  },
+  treeBeforeRib: {
+    name: 'Tree ends before the last rib',
+    low: 'The tree reaches past the last rib',
+    high: '',
+    raise: 'A shorter tree, or further forward if the scapula allows it.',
+    lower: '',
+    on: 'side',
+    how: 'From the rear end of the tree forward of the last rib.',
+  },
+  panelBeforeRib: {
+    name: 'Panel ends before the last rib',
+    low: 'The panel reaches past the last rib',
+    high: '',
+    raise: 'A shorter panel, or an upswept rear.',
+    lower: '',
+    on: 'side',
+    how: 'From the rear end of the panel forward of the last rib.',
+  },
+  frontEven: {
+    name: 'Front even over the points',
+    low: 'Too narrow in front: closer at the points than at the top',
+    high: 'Too wide in front: closer at the top than at the points',
+    raise: 'One wider.',
+    lower: 'One narrower, or lift the front.',
+    on: 'section',
+    how: 'Gap at the tip of the point less the gap at its top, mean of both sides, on the front section without load, less what the school wants there.',
+  },
+  middleShare: {
+    name: 'Share of the middle third',
+    low: 'It bridges: the ends carry and the middle does not',
+    high: 'It rocks: the middle carries and the ends do not',
+    raise: 'A tree with more curve, or filling in the middle.',
+    lower: 'A flatter tree, or filling at the ends.',
+    on: 'top',
+    how: 'Load carried by the middle third of the panels’ length over the whole load; a third each would be 33 %.',
+  },
+  bridgeGap: {
+    name: 'Gap under the middle',
+    low: '',
+    high: 'A hand slips under the middle',
+    raise: '',
+    lower: 'A tree with more curve, or filling in the middle.',
+    on: 'top',
+    how: 'The greatest mean gap of a row in the middle third, once loaded.',
+  },
+  seatLevel: {
+    name: 'Level of the seat',
+    low: 'The seat tips forward',
+    high: 'The seat tips back',
+    raise: 'More depth in front, or less at the rear.',
+    lower: 'More depth at the rear, or one wider in front.',
+    on: 'side',
+    how: 'Turn of the tree against the level, once loaded: + is cantle low, − is pommel low.',
+  },
+  roll: {
+    name: 'Level from side to side',
+    low: 'It leans to the near side',
+    high: 'It leans to the off side',
+    raise: 'Filling or a shim under the near side.',
+    lower: 'Filling or a shim under the off side.',
+    on: 'section',
+    how: 'Roll of the tree, once loaded: + is the off side low, − the near side.',
+  },
+  nearShare: {
+    name: 'Share of the near side',
+    low: 'The off side carries more',
+    high: 'The near side carries more',
+    raise: 'Move filling toward the near side.',
+    lower: 'Move filling toward the off side.',
+    on: 'top',
+    how: 'Load on the near panel over the whole load.',
+  },
+  edgeShare: {
+    name: 'Load on an edge of the panel',
+    low: '',
+    high: 'The panel lies on its edge',
+    raise: '',
+    lower: 'Match the panel’s angle or shape to the back: a round back wants a flat or hollow panel.',
+    on: 'top',
+    how: 'Load on the inner or outer quarter of a panel’s width, whichever is most; a quarter would be even.',
+  },
+  insideMuscle: {
+    name: 'Panel inside the long back muscle',
+    low: 'The panel lies past the edge of the long back muscle',
+    high: '',
+    raise: 'A narrower panel.',
+    lower: '',
+    on: 'top',
+    how: 'Half the felt width of the muscle less the panel’s outer edge, the least of all places.',
+  },
+  seatOverLow: {
+    name: 'Seat over the low point of the back',
+    low: 'The seat lies ahead of the low point',
+    high: 'The seat lies behind the low point',
+    raise: 'Further back, or a seat set further back.',
+    lower: 'Further forward if the scapula allows it, or a seat set further forward.',
+    on: 'side',
+    how: 'Lowest point of the seat less the lowest point of the back, along the spine.',
+  },
+  meanPressure: {
+    name: 'Mean pressure (screening)',
+    low: '',
+    high: 'More mean pressure than the screening level',
+    raise: '',
+    lower: 'More bearing surface, a lighter load, or more even contact.',
+    on: 'top',
+    how: 'Mean over the cells that touch, from springs of panel, pad and tissue. A screening level, not a diagnosis.',
+  },
+  peakPressure: {
+    name: 'Peak pressure (screening)',
+    low: '',
+    high: 'A pressure point over the screening level',
+    raise: '',
+    lower: 'Look where the map is darkest: ease the filling there, or change what puts the load there.',
+    on: 'top',
+    how: 'Greatest mean over any 8 cm². A screening level, not a diagnosis.',
+  },
+  driftAlong: {
+    name: 'Drift fore and aft',
+    low: 'It wants to run forward',
+    high: 'It wants to run back',
+    raise: 'A strap further forward, a girth cut for a forward groove, or the point strap.',
+    lower: 'The rear pair of straps.',
+    on: 'side',
+    how: 'What slope of the back and straps pull along the back, over what friction can hold (0.35, default). Beyond 1 it slides.',
+  },
+  driftAcross: {
+    name: 'Drift to a side',
+    low: 'It wants to slip to the near side',
+    high: 'It wants to slip to the off side',
+    raise: 'Level it from side to side first.',
+    lower: 'Level it from side to side first.',
+    on: 'top',
+    how: 'What the slope across the back pulls sideways, over what friction can hold. Beyond 1 it slips.',
+  },
+  strapLean: {
+    name: 'Straps from plumb',
+    low: 'The straps lie ahead of the girth groove and push the saddle back',
+    high: 'The straps lie behind the girth groove and pull the saddle forward',
+    raise: 'Use straps further back.',
+    lower: 'Use straps further forward, or a girth cut for a forward groove.',
+    on: 'side',
+    how: `The strap that leans most, from its anchor to the groove ${GIRTH_BUCKLE.belowMm} mm below the arch (default).`,
+  },
+  pointStrapUsed: {
+    name: 'Point strap in use',
+    low: '',
+    high: 'The point strap is in use, which this school keeps for a saddle that runs forward',
+    raise: '',
+    lower: 'Use it only where the drift without it is worse.',
+    on: 'side',
+    how: 'Which straps the girth is buckled to.',
+  },
+  padThickness: {
+    name: 'Pad',
+    low: 'Less pad than this school counts on',
+    high: 'A thicker pad than this school allows; a pad never mends a wrong tree',
+    raise: 'The pad the school is made for.',
+    lower: 'A thinner pad, and the right tree.',
+    on: 'section',
+    how: 'Thickness of what lies between panel and horse.',
+  },
+};
+
+const signed = (value: number, decimals: number): string => `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(decimals)}`;
+/** Units in which the sign means a direction and is always written. */
+const SIGNED: ReadonlySet<SitCriterionId> = new Set([
+  'seatLevel',
+  'roll',
+  'driftAlong',
+  'driftAcross',
+  'strapLean',
+  'frontEven',
+  'seatOverLow',
+]);
+
+export function sitNumber(id: SitCriterionId, unit: SitUnit, value: number): string {
+  const write = (v: number, decimals: number): string =>
+    SIGNED.has(id) ? signed(Number(v.toFixed(decimals)), decimals) : `${v < 0 ? '−' : ''}${Math.abs(v).toFixed(decimals)}`;
+  switch (unit) {
+    case 'mm':
+      return `${write(value, Math.abs(value) < 10 ? 1 : 0)} mm`;
+    case 'deg':
+      return `${write(value, 1)}°`;
+    case 'share':
+      return `${Math.round(100 * value)} %`;
+    case 'kPa':
+      return `${value.toFixed(1)} kPa`;
+    case 'index':
+      return write(value, 2);
+    case 'yesNo':
+      return value > 0 ? 'yes' : 'no';
+  }
+}
+
+export function wantedWords({ id, unit, least, most }: SitRow): string {
+  if (unit === 'yesNo') return least !== null ? 'must' : most !== null ? 'rather not' : 'free choice';
+  const say = (v: number) => sitNumber(id, unit, v);
+  if (least !== null && most !== null) return `wants ${say(least)} to ${say(most)}`;
+  if (least !== null) return `wants ≥ ${say(least)}`;
+  return most === null ? 'no opinion' : `wants ≤ ${say(most)}`;
+}
+
+/** What a row says: its fault where it misses, its name where it doesn't. */
+export function rowWords(row: SitRow): string {
+  const words = SIT_WORDS[row.id];
+  if (row.outside === 0) return words.name;
+  return row.outside < 0 ? words.low : words.high;
+}
+
+export const remedyOfRow = (row: SitRow): string => (row.outside < 0 ? SIT_WORDS[row.id].raise : SIT_WORDS[row.id].lower);
+
+const valueOf = (row: SitRow): string => (row.value === null || row.unit === 'yesNo' ? '' : ` (${sitNumber(row.id, row.unit, row.value)})`);
+
+/** The verdict in one sentence, the reason in it. */
+export function sitHeadline(verdict: SitVerdict): string {
+  const [first, second] = verdict.worst;
+  if (first === undefined) return 'Sits level, even and clear.';
+  const bad = verdict.worst.filter((r) => r.verdict === 'bad');
+  if (verdict.stops.length > 0) {
+    const more = verdict.stops.length - 1;
+    return `Refused: ${lower(rowWords(verdict.stops[0]!))}${valueOf(verdict.stops[0]!)}${more > 0 ? `, and ${more} more` : ''}.`;
+  }
+  if (bad.length === 0) return `Close: ${lower(rowWords(first))}${valueOf(first)}.`;
+  return second !== undefined && second.verdict === 'bad'
+    ? `${rowWords(first)}, and ${lower(rowWords(second))}.`
+    : `${rowWords(first)}${valueOf(first)}.`;
+}
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+export const verdictTone = (verdict: SitVerdict): 'good' | 'lookOut' | 'bad' =>
+  verdict.stops.length > 0 || verdict.worst.some((r) => r.verdict === 'bad') ? 'bad' : verdict.worst.length > 0 ? 'lookOut' : 'good';
+
+export const ROW_TONE = { good: 'good', lookOut: 'lookOut', bad: 'bad', notMeasured: 'plain', noOpinion: 'plain' } as const;
+
+export const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
+  wideFront: 'Too wide in front sets off a chain',
+  narrowFront: 'Too narrow in front sets off a chain',
+  slope: 'The back’s own slope',
+  flatTree: 'A tree flatter than the back',
+  curvedTree: 'A tree more curved than the back',
+  weakSide: 'A weaker side',
+};
+
+export function linkWords(link: ChainLink): string {
+  switch (link.code) {
+    case 'frontWide':
+      return `the front is ${link.byMm.toFixed(0)} mm closer at the top than at the points`;
+    case 'frontNarrow':
+      return `the points are ${link.byMm.toFixed(0)} mm closer than the top`;
+    case 'frontDropped':
+      return `the front drops by ${Math.abs(link.pitchDeg).toFixed(1)}°`;
+    case 'frontLifted':
+      return `the front is lifted and the seat tips back by ${link.pitchDeg.toFixed(1)}°`;
+    case 'withersClose':
+      return `only ${link.overMm.toFixed(0)} mm are left over the withers`;
+    case 'strapsBehindGroove':
+      return `the straps lean ${link.leanDeg.toFixed(0)}° and lie behind the groove`;
+    case 'strapsAheadOfGroove':
+      return `the straps lean ${Math.abs(link.leanDeg).toFixed(0)}° and lie ahead of the groove`;
+    case 'pulledForward':
+      return `so it is pulled forward (drift ${signed(link.index, 2)})`;
+    case 'pulledBack':
+      return `so it is pushed back (drift ${signed(link.index, 2)})`;
+    case 'backSlopesForward':
+      return `the back alone pushes it forward with ${link.newtons.toFixed(0)} N`;
+    case 'backSlopesBack':
+      return `the back alone pushes it back with ${link.newtons.toFixed(0)} N`;
+    case 'treeFlatterThanBack':
+      return `${link.gapMm.toFixed(0)} mm of daylight under the middle`;
+    case 'endsCarry':
+      return `the ends carry ${Math.round(100 * link.share)} % of the load`;
+    case 'endsPress':
+      return `so they press with up to ${link.peakKPa.toFixed(0)} kPa`;
+    case 'treeMoreCurvedThanBack':
+      return `the middle third alone carries ${Math.round(100 * link.share)} %`;
+    case 'tipsEasily':
+      return `so it tips with ${link.pitchNmPerDeg.toFixed(0)} Nm a degree`;
+    case 'sideLower':
+      return `the ${link.side} side gives way by ${link.rollDeg.toFixed(1)}°`;
+    case 'slipsToSide':
+      return `so it wants to slip to the ${link.side} side (${link.index.toFixed(2)})`;
+  }
+}
+
+export const chainSentence = ({ id, links }: FaultChain): string => `${CHAIN_WORDS[id]}: ${links.map(linkWords).join(', ')}.`;
+
+/** What the drawing says to someone who can't see it. */
+export function spokenSitting(picture: SitPicture): string {
+  const [front, middle, rear] = picture.measures.thirds.map((t) => Math.round(100 * t));
+  return `Pressure: mean ${picture.measures.meanKPa.toFixed(0)}, peak ${picture.measures.peakKPa.toFixed(0)} kilopascal; front ${front}, middle ${middle}, rear ${rear} per cent; near side ${Math.round(100 * picture.measures.near)} per cent`;
+}

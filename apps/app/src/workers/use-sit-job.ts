@@ -1,0 +1,48 @@
+import { type BodyInput } from '@fulcra/core';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { type SitJobKind, type SitMessage, type SitReply } from './sit-protocol';
+import { newSitWorker } from './use-sitting';
+
+export type JobState<K extends keyof SitJobKind> =
+  | { readonly state: 'idle' }
+  | { readonly state: 'running'; readonly progress: SitJobKind[K]['progress'] | null }
+  | { readonly state: 'done'; readonly answer: SitJobKind[K]['answer'] }
+  | { readonly state: 'stopped' }
+  | { readonly state: 'failed'; readonly message: string };
+
+/** A long search in a worker of its own, so that the room stays quick; stopping it ends the worker. */
+export function useSitJob<K extends keyof SitJobKind>(kind: K, input: BodyInput) {
+  const [job, setJob] = useState<JobState<K>>({ state: 'idle' });
+  const running = useRef<{ terminate(): void } | null>(null);
+  const end = (): void => {
+    running.current?.terminate();
+    running.current = null;
+  };
+  useEffect(() => end, []);
+  const start = useCallback(
+    (ask: SitJobKind[K]['ask']) => {
+      end();
+      const worker = newSitWorker();
+      running.current = worker;
+      setJob({ state: 'running', progress: null });
+      const finish = (state: JobState<K>): void => {
+        end();
+        setJob(state);
+      };
+      worker.onmessage = ({ data }: MessageEvent<SitReply>) => {
+        if (data.state === 'progress') setJob({ state: 'running', progress: data.progress as SitJobKind[K]['progress'] });
+        else if (data.state === 'done') finish({ state: 'done', answer: data.answer as SitJobKind[K]['answer'] });
+        else finish({ state: 'failed', message: data.message });
+      };
+      worker.onerror = (event) => finish({ state: 'failed', message: event.message || 'the worker could not be started' });
+      worker.postMessage({ kind: 'body', key: 'job', input });
+      worker.postMessage({ kind, id: 1, key: 'job', ask } as SitMessage);
+    },
+    [kind, input],
+  );
+  const stop = useCallback(() => {
+    end();
+    setJob({ state: 'stopped' });
+  }, []);
+  return { job, start, stop, forget: useCallback(() => setJob({ state: 'idle' }), []) };
+}

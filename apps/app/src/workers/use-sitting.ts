@@ -1,0 +1,41 @@
+import { type BodyInput } from '@fulcra/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { type SitAsked, type SitQuestionKind } from './sit-protocol';
+import { type Answered, SitRunner, type WorkerLike } from './sit-runner';
+
+const newWorker = (): WorkerLike => new Worker(new URL('./sit.worker.ts', import.meta.url)) as unknown as WorkerLike;
+export const newSitWorker = newWorker;
+
+/** A runner for one measured horse; a new one when what was measured changes. */
+export function useSitRunner(input: BodyInput): SitRunner {
+  const key = useMemo(() => JSON.stringify(input), [input]);
+  const runner = useMemo(() => new SitRunner(newWorker, key, JSON.parse(key) as BodyInput), [key]);
+  useEffect(() => () => runner.close(), [runner]);
+  return runner;
+}
+
+/** Follows the newest question of a kind; the last answer stays on the screen until the next is there. */
+export function useSitAnswer<K extends keyof SitQuestionKind>(
+  runner: SitRunner,
+  kind: K,
+  ask: SitAsked | null,
+  afterMs = 0,
+): { readonly answered: Answered<SitQuestionKind[K]['answer']> | null; readonly fresh: boolean } {
+  const [state, setState] = useState<{ readonly key: string; readonly answered: Answered<SitQuestionKind[K]['answer']> } | null>(null);
+  const key = ask === null ? '' : JSON.stringify(ask);
+  const wanted = useRef(key);
+  useEffect(() => {
+    wanted.current = key;
+    if (key === '') return;
+    let current = true;
+    const timer = setTimeout(
+      () => runner.ask(kind, JSON.parse(key) as SitAsked, (answered) => current && setState({ key, answered })),
+      afterMs,
+    );
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [runner, kind, key, afterMs]);
+  return { answered: state?.answered ?? null, fresh: state !== null && state.key === key };
+}

@@ -17,7 +17,11 @@ const SQUEEZED = /\.(js|css|html|svg|json|ttf)$/;
 export async function buildServer() {
   const { build } = await import('esbuild');
   await build({
-    entryPoints: [join(ROOT, 'apps/server/src/main.ts'), join(ROOT, 'apps/server/src/add-account.ts')],
+    entryPoints: {
+      main: join(ROOT, 'apps/server/src/main.ts'),
+      'add-account': join(ROOT, 'apps/server/src/add-account.ts'),
+      'ranking.worker': join(ROOT, 'apps/server/src/fitting/ranking.worker.ts'),
+    },
     outdir: join(ROOT, 'apps/server/dist'),
     outExtension: { '.js': '.mjs' },
     bundle: true,

@@ -22,6 +22,7 @@ async function main() {
     check(`types of ${place}`, 'npx', ['tsc', '-p', place]);
   }
   jest('packages', ROOT);
+  check('ten thousand pairs of horse and saddle', process.execPath, ['--import', 'tsx', 'tools/checks/ten-thousand.ts']);
   jest('application', join(ROOT, 'apps/app'));
   needCommand('mariadbd');
   const database = await privateMariadb(join(scratch, 'mariadb'), { throwAway: true });

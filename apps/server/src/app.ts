@@ -5,6 +5,7 @@ import rateLimit from '@fastify/rate-limit';
 import Fastify, { type FastifyInstance, LogController } from 'fastify';
 import { serializerCompiler, validatorCompiler } from 'fastify-type-provider-zod';
 import { type DataSource } from 'typeorm';
+import { rankingRoutes } from './fitting/ranking.routes';
 import { healthRoutes } from './health/health.routes';
 import { horses } from './horses/horse.repository';
 import { horseRoutes } from './horses/horse.routes';
@@ -87,6 +88,7 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(photoRoutes, stores);
   await app.register(riderRoutes, stores);
   await app.register(saddleRoutes, stores);
+  await app.register(rankingRoutes, { ...stores, config });
   if (config.demo) await app.register(curveStandIn);
   await servePages(app, config);
   return app;

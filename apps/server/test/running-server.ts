@@ -1,4 +1,9 @@
+import { mkdtempSync } from 'node:fs';
 import { type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { build } from 'esbuild';
 import { type FastifyInstance } from 'fastify';
 import mysql from 'mysql2/promise';
 import { type DataSource } from 'typeorm';
@@ -59,6 +64,25 @@ export interface Running {
   stop(): Promise<void>;
 }
 
+/** The ranking worker as the start command bundles it, once for a whole run. */
+let bundled: Promise<URL> | null = null;
+const bundledWorker = (): Promise<URL> =>
+  (bundled ??= (async () => {
+    const outfile = join(mkdtempSync(join(tmpdir(), 'fulcra-worker-')), 'ranking.worker.mjs');
+    const source = (name: string): string => join(__dirname, `../../../packages/${name}/src/index.ts`);
+    await build({
+      entryPoints: [join(__dirname, '../src/fitting/ranking.worker.ts')],
+      outfile,
+      bundle: true,
+      platform: 'node',
+      format: 'esm',
+      alias: { '@fulcra/core': source('core'), '@fulcra/contract': source('contract') },
+      nodePaths: [join(__dirname, '../../../node_modules')],
+      logLevel: 'error',
+    });
+    return pathToFileURL(outfile);
+  })());
+
 /** The real server on a port of its own and a new database of its own. */
 export async function startServer(config: Partial<Config> = {}): Promise<Running> {
   const url = await newDatabase();
@@ -75,6 +99,7 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
     secureCookies: false,
     signInsPerMinute: 1000,
     logLevel: 'silent',
+    rankingWorker: await bundledWorker(),
     ...config,
   });
   await app.listen({ host: '127.0.0.1', port: 0 });

@@ -11,5 +11,6 @@ export * from './horses';
 export * from './saddle-build';
 export * from './saddles';
 export * from './tried';
+export * from './rankings';
 export * from './pages';
 export * from './facts-read';

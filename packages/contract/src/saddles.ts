@@ -1,4 +1,4 @@
-import { ARCH_SHAPES, type DescribedSaddle, saddleProblems } from '@fulcra/core';
+import { ARCH_SHAPES, saddleProblems } from '@fulcra/core';
 import { z } from 'zod';
 import { idSchema, nameSchema, noteSchema } from './basics';
 import { saddleBuildSchema } from './saddle-build';
@@ -33,7 +33,7 @@ const saddleShape = z.object({
 
 /** The core's own refusals, so that a form and the server say the same. */
 function buildable(saddle: z.infer<typeof saddleShape>, context: z.RefinementCtx): void {
-  for (const { values } of saddleProblems({ id: '', ...saddle } as DescribedSaddle)) {
+  for (const { values } of saddleProblems({ id: '', ...saddle })) {
     context.addIssue({
       code: 'custom',
       path: ['build'],

@@ -6,7 +6,8 @@ import { Button } from '../ui/button';
 import { Body, Heading, Small, Strong } from '../ui/text';
 import { useWide } from '../ui/use-wide';
 import { NEED_WORDS } from '../words/school-words';
-import { ROW_TONE, SIT_WORDS, sitNumber, wantedWords } from '../words/sit-words';
+import { sitNumber } from '../words/sit-number';
+import { ROW_TONE, SIT_WORDS, wantedWords } from '../words/sit-words';
 import { type SitPicture } from '../workers/sit-protocol';
 
 export interface CriteriaTableProps {

@@ -1,25 +1,8 @@
-import { type Rider, type Saddle, type TriedSetting, chosenSettingOf, triedSettingsOf } from '@fulcra/contract';
-import {
-  type BackSurface,
-  type BodyInput,
-  type RiderLoad,
-  type SaddleSetup,
-  type SitRow,
-  CORE_VERSION,
-  STRAP_PULL_N,
-  backSurface,
-  bodyFrom,
-  middleSetup,
-  naturalPlaceMm,
-  presentSetup,
-  schoolById,
-} from '@fulcra/core';
+import { type Saddle, chosenSettingOf, triedSettingsOf } from '@fulcra/contract';
+import { type BackSurface, type SaddleSetup, type SitRow, backSurface, middleSetup, presentSetup } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { XStack, YStack } from 'tamagui';
-import { backlineLayout } from '../drawings/backline-layout';
-import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { HoldBanner } from '../feel/hold-banner';
+import { YStack } from 'tamagui';
 import { useRiders, useSaddles } from '../sync/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
@@ -36,17 +19,18 @@ import { SchoolPicker } from '../visit/school-picker';
 import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { problemWords } from '../words/problem-words';
 import { STATE_WORDS, setupLine } from '../words/setup-words';
-import { type NeighbourOf, type SitAsked, type SitPicture } from '../workers/sit-protocol';
+import { type NeighbourOf, type SitAsked } from '../workers/sit-protocol';
 import { useSitAnswer, useSitRunner } from '../workers/use-sitting';
 import { bodyInputOf } from './body-of-visit';
 import { Controls } from './controls';
 import { CriteriaTable } from './criteria-table';
 import { NeighboursSheet } from './neighbours-sheet';
-import { pressureThumb } from './pressure-scale';
-import { RoomBackline } from './room-backline';
-import { EMPTY_ROOM, PLAIN_RIDER, type RoomHistory, type RoomState, changed, describedOf, heldAgainst, undone } from './room-state';
+import { EMPTY_ROOM, type RoomHistory, type RoomState, changed, describedOf, heldAgainst, undone } from './room-state';
 import { RoomViews, type ViewId } from './room-views';
 import { SearchSheet, type SearchKind } from './search-sheet';
+import { firstState, placeOf, riderOf, rowShown, triedOf, usable, widthLabel, withoutSaddle } from './room-start';
+import { FlockTool, HoldToCompare, Tool, Tools } from './room-tools';
+import { MissingBanner, PhoneViews, RoomTop } from './room-top';
 import { StockSheet } from './stock-sheet';
 import { SureLine } from './sure-line';
 import { TriedList } from './tried-list';
@@ -119,7 +103,7 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
   const [atMm, setAtMm] = useDraft<number>(`room-at-${visitId}`, page.visit.stationMm);
   const riders = useRiders().data;
   const rider = useMemo(() => riderOf(riders, page.horse.riderIds), [riders, page.horse.riderIds]);
-  const start = useMemo(() => firstState(input, saddles, page.visit.schoolId, rider), [input, saddles, page.visit.schoolId, rider]);
+  const start = useMemo(() => firstState(input, saddles, page, rider), [input, saddles, page, rider]);
   const now = usable(room.now, saddles) ?? start;
   const state = comparing ? (usable(room.against, saddles) ?? now) : now;
   const saddle = saddles.find((s) => s.id === state.saddleId)!;
@@ -290,198 +274,5 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
         }}
       />
     </Screen>
-  );
-}
-
-const withoutSaddle = ({ setup, rider, pose, strapPullN }: RoomState) => ({ setup, rider, pose, strapPullN });
-const widthLabel = (saddle: Saddle, setup: SaddleSetup): string => saddle.front.settings[setup.width]!.label;
-const rowShown = (picture: SitPicture | null, id: SitRow['id'] | null): SitRow | null =>
-  picture?.verdicts[0]!.rows.find((r) => r.id === id) ?? null;
-
-/** What was kept in the browser may speak of a saddle that has been changed or is no longer there. */
-function usable(state: RoomState | null, saddles: readonly Saddle[]): RoomState | null {
-  const saddle = saddles.find((s) => s.id === state?.saddleId);
-  return state === null || saddle === undefined || saddle.front.settings[state.setup.width] === undefined ? null : state;
-}
-
-function riderOf(riders: readonly Rider[] | null, ids: readonly string[]): RiderLoad {
-  const heavy = (riders ?? []).filter((r) => ids.includes(r.id)).flatMap((r) => r.weightKg ?? []);
-  return heavy.length === 0 ? PLAIN_RIDER : { ...PLAIN_RIDER, massKg: Math.max(...heavy) };
-}
-
-function placeOf(input: BodyInput, saddle: Saddle, schoolId: RoomProps['loaded']['page']['visit']['schoolId']): number {
-  const body = bodyFrom(input);
-  const school = schoolById(schoolId);
-  return body.ok ? naturalPlaceMm(body.value, describedOf(saddle), school) : school.front.stationMm;
-}
-
-function firstState(
-  input: BodyInput,
-  saddles: readonly Saddle[],
-  schoolId: RoomProps['loaded']['page']['visit']['schoolId'],
-  rider: RiderLoad,
-): RoomState {
-  const saddle = saddles[0]!;
-  const setup = presentSetup(describedOf(saddle), placeOf(input, saddle, schoolId));
-  return { saddleId: saddle.id, setup, rider, pose: 'resting', strapPullN: STRAP_PULL_N };
-}
-
-function triedOf(picture: SitPicture, saddle: Saddle): TriedSetting {
-  const { asked } = picture;
-  const verdict = picture.verdicts[0]!;
-  const school = schoolById(asked.schoolId);
-  return {
-    kind: 'triedSetting',
-    saddleId: saddle.id,
-    saddleName: saddle.name,
-    widthLabel: widthLabel(saddle, asked.setup),
-    setup: asked.setup,
-    rider: asked.rider,
-    pose: asked.pose,
-    schoolId: school.id,
-    schoolVersion: school.version,
-    coreVersion: CORE_VERSION,
-    score: verdict.score,
-    missed: verdict.worst.map(({ id, value, stops }) => ({ id, value, stops })),
-    thumb: pressureThumb(picture.grid, picture.pressureKPa, picture.overlapMm),
-  };
-}
-
-function RoomTop({
-  loaded,
-  visitId,
-  picture,
-  atMm,
-  onMove,
-  children,
-}: {
-  readonly loaded: LoadedVisit;
-  readonly visitId: string;
-  readonly picture: SitPicture | null;
-  readonly atMm: number;
-  readonly onMove: (mm: number) => void;
-  readonly children: React.ReactNode;
-}) {
-  const [width, onLayout] = useMeasuredWidth();
-  const { topline, landmarks, hold } = loaded.measured;
-  const layout = useMemo(() => backlineLayout(topline.consensus, landmarks), [topline.consensus, landmarks]);
-  return (
-    <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule">
-      {width > 0 ? (
-        <RoomBackline
-          widthPx={width}
-          layout={layout}
-          landmarks={landmarks}
-          picture={picture}
-          atMm={atMm}
-          onMove={onMove}
-          held={hold.state === 'held'}
-        />
-      ) : null}
-      <HoldBanner visitId={visitId} hold={hold} />
-      {children}
-    </YStack>
-  );
-}
-
-interface PhoneViewsProps {
-  readonly surface: BackSurface;
-  readonly loaded: LoadedVisit;
-  readonly picture: SitPicture | null;
-  readonly atMm: number;
-  readonly view: ViewId;
-  readonly setView: (view: ViewId) => void;
-  readonly shown: SitRow | null;
-  readonly setAtMm: (mm: number) => void;
-}
-
-function PhoneViews({ surface, loaded, picture, atMm, view, setView, shown, setAtMm }: PhoneViewsProps) {
-  if (picture === null) return null;
-  return (
-    <RoomViews
-      surface={surface}
-      measured={loaded.measured}
-      picture={picture}
-      atMm={atMm}
-      onMove={setAtMm}
-      shown={shown}
-      one={{ view, onView: setView }}
-    />
-  );
-}
-
-/** What can't be said because it wasn't measured; the rest is said. */
-function MissingBanner({ input, picture }: { readonly input: BodyInput; readonly picture: SitPicture | null }) {
-  const have = new Set(input.stations.map((s) => s.station));
-  const missing = (['front', 'base', 'low', 'lastRib'] as const).filter((s) => !have.has(s));
-  const parts = [
-    missing.length > 0
-      ? `Not traced: ${missing.join(', ').replace('lastRib', 'last rib')}; the back there is guessed from its neighbours.`
-      : null,
-    input.topline === null ? 'No topline: the spine is taken as level, so bridging, level and drift can’t be believed.' : null,
-    picture !== null && picture.offTheBackShare > 0.05
-      ? `${Math.round(100 * picture.offTheBackShare)} % of the panels lie where the back was not measured; nothing is known there.`
-      : null,
-  ].filter((p) => p !== null);
-  return parts.length === 0 ? null : <Banner tone="lookOut">{parts.join(' ')}</Banner>;
-}
-
-const Tools = ({ children }: { readonly children: React.ReactNode }) => (
-  <XStack role="group" aria-label="What can be tried" flexWrap="wrap" columnGap="$s">
-    {children}
-  </XStack>
-);
-
-/** A quiet action of the room: underlined text, still a thumb high. */
-function Tool({ label, off = false, onPress }: { readonly label: string; readonly off?: boolean; readonly onPress: () => void }) {
-  return (
-    <Button kind="quiet" tight label={label} off={off} onPress={onPress}>
-      <Body fontWeight="700" color="$action" textDecorationLine="underline">
-        {label}
-      </Body>
-    </Button>
-  );
-}
-
-interface FlockToolProps {
-  readonly runner: ReturnType<typeof useSitRunner>;
-  readonly asked: SitAsked;
-  readonly onTake: (setup: SaddleSetup) => void;
-}
-
-function FlockTool({ runner, asked, onTake }: FlockToolProps) {
-  const toast = useToast();
-  const even = () =>
-    runner.ask('flock', asked, (answered) => {
-      if (!answered.ok) toast({ text: `It stopped: ${answered.message}.` });
-      else if (JSON.stringify(answered.answer) === JSON.stringify(asked.setup.flock))
-        toast({ text: 'The filling is as even as it can be made.' });
-      else onTake({ ...asked.setup, flock: answered.answer });
-    });
-  return <Tool label="Even the filling" off={asked.saddle.build.panel.flock.stepMm <= 0} onPress={even} />;
-}
-
-/** Press and hold shows what was held; released, it shows what is on now. */
-function HoldToCompare({
-  has,
-  onPin,
-  onHold,
-}: {
-  readonly has: boolean;
-  readonly onPin: () => void;
-  readonly onHold: (held: boolean) => void;
-}) {
-  if (!has) return <Button tight label="Hold against" onPress={onPin} />;
-  return (
-    <div
-      onPointerDown={() => onHold(true)}
-      onPointerUp={() => onHold(false)}
-      onPointerLeave={() => onHold(false)}
-      onKeyDown={(e) => (e.key === ' ' || e.key === 'Enter') && onHold(true)}
-      onKeyUp={() => onHold(false)}
-      style={{ touchAction: 'none', userSelect: 'none' }}
-    >
-      <Button tight label="Compare" onPress={() => undefined} />
-    </div>
   );
 }

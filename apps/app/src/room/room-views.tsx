@@ -44,39 +44,37 @@ export function RoomViews({ surface, measured, picture, atMm, onMove, shown, one
   const solid = webGl && !lost;
   if (one === undefined) {
     return (
-      <YStack gap="$m">
-        <Measured>
-          {(width) => (
-            <CutAlong widthPx={width} frame={frame} onMove={onMove}>
-              <SideView widthPx={width} {...drawings} />
-            </CutAlong>
-          )}
-        </Measured>
-        <XStack gap="$m">
-          <YStack flex={1} minWidth={0}>
-            <Measured>
-              {(width) => (
-                <CutAlong widthPx={width} frame={frame} onMove={onMove}>
-                  <TopView widthPx={width} {...drawings} />
-                </CutAlong>
-              )}
-            </Measured>
-          </YStack>
-          <YStack flex={1} minWidth={0}>
-            <Measured>{(width) => <SectionView widthPx={width} heightPx={Math.round(width * 0.78)} {...drawings} />}</Measured>
-          </YStack>
-        </XStack>
-        {solid ? (
+      <YStack gap="$s">
+        <Pair>
           <Measured>
             {(width) => (
-              <Suspense fallback={<Body role="status">Fetching the solid view…</Body>}>
-                <SolidView widthPx={width} heightPx={340} {...drawings} onLost={() => setLost(true)} />
-              </Suspense>
+              <CutAlong widthPx={width} frame={frame} onMove={onMove}>
+                <SideView widthPx={width} {...drawings} />
+              </CutAlong>
             )}
           </Measured>
-        ) : (
-          <NoSolid lost={lost} />
-        )}
+          <Measured>
+            {(width) => (
+              <CutAlong widthPx={width} frame={frame} onMove={onMove}>
+                <TopView widthPx={width} {...drawings} />
+              </CutAlong>
+            )}
+          </Measured>
+        </Pair>
+        <Pair>
+          <Measured>{(width) => <SectionView widthPx={width} heightPx={Math.round(width * 0.76)} {...drawings} />}</Measured>
+          {solid ? (
+            <Measured>
+              {(width) => (
+                <Suspense fallback={<Body role="status">Fetching the solid view…</Body>}>
+                  <SolidView widthPx={width} heightPx={Math.round(width * 0.76)} {...drawings} onLost={() => setLost(true)} />
+                </Suspense>
+              )}
+            </Measured>
+          ) : (
+            <NoSolid lost={lost} />
+          )}
+        </Pair>
       </YStack>
     );
   }
@@ -109,6 +107,16 @@ export function RoomViews({ surface, measured, picture, atMm, onMove, shown, one
     </YStack>
   );
 }
+
+const Pair = ({ children }: { readonly children: readonly React.ReactNode[] }) => (
+  <XStack gap="$s" alignItems="flex-start">
+    {children.map((child, i) => (
+      <YStack key={i} flex={1} minWidth={0}>
+        {child}
+      </YStack>
+    ))}
+  </XStack>
+);
 
 const NoSolid = ({ lost }: { readonly lost: boolean }) => (
   <Small>

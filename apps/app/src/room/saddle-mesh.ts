@@ -68,7 +68,7 @@ function pressureOnSkin(picture: SitPicture, heightAt: (xMm: number, yMm: number
         return place(x, y, heightAt(x, y) + OVER_SKIN_MM);
       });
       if (corners.some((c) => !Number.isFinite(c.y))) continue;
-      const colour = new Color(PRESSURE_COLOURS[pressureStep(kPa)]!);
+      const colour = new Color(PRESSURE_COLOURS[pressureStep(kPa)]);
       const start = positions.length / 3;
       for (const corner of corners) {
         positions.push(...corner.toArray());

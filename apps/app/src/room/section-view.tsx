@@ -45,7 +45,7 @@ export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }
             <Path
               key={c.yMm}
               d={`M${scale.x(c.yMm - 2.5)} ${scale.y(c.zMm)}h${5 * scale.pxPerMm}v${Math.max(2, c.kPa * 0.45)}h${-5 * scale.pxPerMm}Z`}
-              fill={PRESSURE_COLOURS[pressureStep(c.kPa)]!}
+              fill={PRESSURE_COLOURS[pressureStep(c.kPa)]}
               stroke={palette.ink}
               strokeWidth={0.3}
             />

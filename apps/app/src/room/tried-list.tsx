@@ -21,8 +21,7 @@ export interface TriedListProps {
 
 /** What was kept of this visit's trying, best first, each with its small map. */
 export function TriedList({ tried, chosenId, saddles, onPutOn, onChoose, onDrop }: TriedListProps) {
-  if (tried.length === 0)
-    return <Small>Nothing kept yet. “Keep this setting” puts what is on the horse into this list, to be compared.</Small>;
+  if (tried.length === 0) return <Small>Nothing kept yet. “Keep it” puts what is on the horse into this list, to be compared.</Small>;
   return (
     <YStack gap="$s">
       <Heading>Tried, best first</Heading>

@@ -2,7 +2,8 @@ import { type SitVerdict } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../ui/banner';
 import { Body, Small, Verdict } from '../ui/text';
-import { chainSentence, remedyOfRow, sitHeadline, verdictTone } from '../words/sit-words';
+import { chainSentence } from '../words/chain-words';
+import { remedyOfRow, sitHeadline, verdictTone } from '../words/sit-words';
 import { type NeighbourOf, type SitPicture } from '../workers/sit-protocol';
 
 export interface VerdictBlockProps {

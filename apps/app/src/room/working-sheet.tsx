@@ -4,7 +4,8 @@ import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small, Verdict } from '../ui/text';
 import { NEED_WORDS } from '../words/school-words';
-import { SIT_WORDS, remedyOfRow, rowWords, sitNumber, wantedWords } from '../words/sit-words';
+import { sitNumber } from '../words/sit-number';
+import { SIT_WORDS, remedyOfRow, rowWords, wantedWords } from '../words/sit-words';
 import { workingLines } from '../words/working-words';
 import { type SitPicture } from '../workers/sit-protocol';
 

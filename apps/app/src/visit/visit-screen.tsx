@@ -1,6 +1,8 @@
+import { chosenSettingOf } from '@fulcra/contract';
 import { schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
+import { useSaddles } from '../sync/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -42,6 +44,9 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
 function Facts({ loaded: { page, front, change, measured } }: { readonly loaded: LoadedVisit }) {
   const { visit } = page;
   const wanted = schoolById(visit.schoolId).front.stationMm;
+  const saddles = useSaddles().data ?? [];
+  const worn = [chosenSettingOf(page.facts)?.tried.saddleId, page.decision?.saddleId];
+  const unsafe = saddles.find((s) => worn.includes(s.id) && s.state === 'unsafe')?.name ?? null;
   return (
     <YStack gap="$l">
       <SchoolPicker
@@ -68,7 +73,7 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
         )}
       </YStack>
       <VisitNote value={visit.note} onSave={(note, from) => void change({ note }, { note: from })} />
-      <Result result={visit.result} held={measured.hold.state === 'held'} onSay={(result) => void change({ result })} />
+      <Result result={visit.result} held={measured.hold.state === 'held'} unsafe={unsafe} onSay={(result) => void change({ result })} />
       <Button
         label={visit.status === 'open' ? 'Close this visit' : 'Open this visit again'}
         onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}
@@ -83,13 +88,15 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
 interface ResultProps {
   readonly result: LoadedVisit['page']['visit']['result'];
   readonly held: boolean;
+  /** The saddle of this visit, where it is noted as unsafe. */
+  readonly unsafe: string | null;
   readonly onSay: (result: 'goodToRide' | 'notGoodToRide') => void;
 }
 
 /** What the fitter says at the end; "good to ride" can't be said while something sore holds the visit. */
-function Result({ result, held, onSay }: ResultProps) {
+function Result({ result, held, unsafe, onSay }: ResultProps) {
   const options = [
-    ...(held ? [] : [{ value: 'goodToRide' as const, label: 'good to ride' }]),
+    ...(held || unsafe !== null ? [] : [{ value: 'goodToRide' as const, label: 'good to ride' }]),
     { value: 'notGoodToRide' as const, label: 'not good to ride' },
   ];
   return (
@@ -97,10 +104,13 @@ function Result({ result, held, onSay }: ResultProps) {
       <Strong>Result of this visit</Strong>
       <Choice
         label="Result of this visit"
-        value={held && result === 'goodToRide' ? '' : (result ?? '')}
+        value={(held || unsafe !== null) && result === 'goodToRide' ? '' : (result ?? '')}
         options={options}
         onChange={onSay}
       />
+      {unsafe === null ? null : (
+        <Banner tone="bad">{`${unsafe} is noted as unsafe: this visit can’t be called good to ride with it.`}</Banner>
+      )}
       {held ? (
         <Banner tone="bad">
           Something sore holds this visit: it can’t be called good to ride until a named person clears it with a reason.

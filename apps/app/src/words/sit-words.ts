@@ -1,12 +1,5 @@
-import {
-  type ChainLink,
-  type FaultChain,
-  type SitCriterionId,
-  type SitRow,
-  type SitUnit,
-  type SitVerdict,
-  GIRTH_BUCKLE,
-} from '@fulcra/core';
+import { type SitCriterionId, type SitRow, type SitVerdict, GIRTH_BUCKLE } from '@fulcra/core';
+import { sitNumber } from './sit-number';
 import { type SitPicture } from '../workers/sit-protocol';
 
 interface CriterionWords {
@@ -260,37 +253,6 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
   },
 };
 
-const signed = (value: number, decimals: number): string => `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(decimals)}`;
-/** Units in which the sign means a direction and is always written. */
-const SIGNED: ReadonlySet<SitCriterionId> = new Set([
-  'seatLevel',
-  'roll',
-  'driftAlong',
-  'driftAcross',
-  'strapLean',
-  'frontEven',
-  'seatOverLow',
-]);
-
-export function sitNumber(id: SitCriterionId, unit: SitUnit, value: number): string {
-  const write = (v: number, decimals: number): string =>
-    SIGNED.has(id) ? signed(Number(v.toFixed(decimals)), decimals) : `${v < 0 ? '−' : ''}${Math.abs(v).toFixed(decimals)}`;
-  switch (unit) {
-    case 'mm':
-      return `${write(value, Math.abs(value) < 10 ? 1 : 0)} mm`;
-    case 'deg':
-      return `${write(value, 1)}°`;
-    case 'share':
-      return `${Math.round(100 * value)} %`;
-    case 'kPa':
-      return `${value.toFixed(1)} kPa`;
-    case 'index':
-      return write(value, 2);
-    case 'yesNo':
-      return value > 0 ? 'yes' : 'no';
-  }
-}
-
 export function wantedWords({ id, unit, least, most }: SitRow): string {
   if (unit === 'yesNo') return least !== null ? 'must' : most !== null ? 'rather not' : 'free choice';
   const say = (v: number) => sitNumber(id, unit, v);
@@ -331,58 +293,6 @@ export const verdictTone = (verdict: SitVerdict): 'good' | 'lookOut' | 'bad' =>
   verdict.stops.length > 0 || verdict.worst.some((r) => r.verdict === 'bad') ? 'bad' : verdict.worst.length > 0 ? 'lookOut' : 'good';
 
 export const ROW_TONE = { good: 'good', lookOut: 'lookOut', bad: 'bad', notMeasured: 'plain', noOpinion: 'plain' } as const;
-
-export const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
-  wideFront: 'Too wide in front sets off a chain',
-  narrowFront: 'Too narrow in front sets off a chain',
-  slope: 'The back’s own slope',
-  flatTree: 'A tree flatter than the back',
-  curvedTree: 'A tree more curved than the back',
-  weakSide: 'A weaker side',
-};
-
-export function linkWords(link: ChainLink): string {
-  switch (link.code) {
-    case 'frontWide':
-      return `the front is ${link.byMm.toFixed(0)} mm closer at the top than at the points`;
-    case 'frontNarrow':
-      return `the points are ${link.byMm.toFixed(0)} mm closer than the top`;
-    case 'frontDropped':
-      return `the front drops by ${Math.abs(link.pitchDeg).toFixed(1)}°`;
-    case 'frontLifted':
-      return `the front is lifted and the seat tips back by ${link.pitchDeg.toFixed(1)}°`;
-    case 'withersClose':
-      return `only ${link.overMm.toFixed(0)} mm are left over the withers`;
-    case 'strapsBehindGroove':
-      return `the straps lean ${link.leanDeg.toFixed(0)}° and lie behind the groove`;
-    case 'strapsAheadOfGroove':
-      return `the straps lean ${Math.abs(link.leanDeg).toFixed(0)}° and lie ahead of the groove`;
-    case 'pulledForward':
-      return `so it is pulled forward (drift ${signed(link.index, 2)})`;
-    case 'pulledBack':
-      return `so it is pushed back (drift ${signed(link.index, 2)})`;
-    case 'backSlopesForward':
-      return `the back alone pushes it forward with ${link.newtons.toFixed(0)} N`;
-    case 'backSlopesBack':
-      return `the back alone pushes it back with ${link.newtons.toFixed(0)} N`;
-    case 'treeFlatterThanBack':
-      return `${link.gapMm.toFixed(0)} mm of daylight under the middle`;
-    case 'endsCarry':
-      return `the ends carry ${Math.round(100 * link.share)} % of the load`;
-    case 'endsPress':
-      return `so they press with up to ${link.peakKPa.toFixed(0)} kPa`;
-    case 'treeMoreCurvedThanBack':
-      return `the middle third alone carries ${Math.round(100 * link.share)} %`;
-    case 'tipsEasily':
-      return `so it tips with ${link.pitchNmPerDeg.toFixed(0)} Nm a degree`;
-    case 'sideLower':
-      return `the ${link.side} side gives way by ${link.rollDeg.toFixed(1)}°`;
-    case 'slipsToSide':
-      return `so it wants to slip to the ${link.side} side (${link.index.toFixed(2)})`;
-  }
-}
-
-export const chainSentence = ({ id, links }: FaultChain): string => `${CHAIN_WORDS[id]}: ${links.map(linkWords).join(', ')}.`;
 
 /** What the drawing says to someone who can't see it. */
 export function spokenSitting(picture: SitPicture): string {

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { type SitAsked, type SitQuestionKind } from './sit-protocol';
 import { type Answered, SitRunner, type WorkerLike } from './sit-runner';
 
-const newWorker = (): WorkerLike => new Worker(new URL('./sit.worker.ts', import.meta.url)) as unknown as WorkerLike;
+const newWorker = (): WorkerLike => new Worker(new URL('./sit.worker.ts', import.meta.url));
 export const newSitWorker = newWorker;
 
 /** A runner for one measured horse; a new one when what was measured changes. */

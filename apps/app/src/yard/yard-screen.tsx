@@ -48,6 +48,7 @@ export function YardScreen() {
       <Field hideLabel label="Find a horse" kind="search" value={search} onChange={setSearch} />
       <XStack justifyContent="space-between" flexWrap="wrap">
         <Choice label="Order" value={order} options={ORDERS} onChange={setOrder} />
+        <Button kind="quiet" label="The stock" onPress={() => router.push('/saddles')} />
         <Button kind="quiet" label="Sign out" onPress={() => void signOut()} />
       </XStack>
       <XStack role="list" flexWrap="wrap" columnGap="$xxl">

@@ -12,6 +12,8 @@ export interface Config {
   readonly secureCookies: boolean;
   readonly signInsPerMinute: number;
   readonly logLevel: string;
+  /** The bundled worker that ranks a stock on a thread of its own. */
+  readonly rankingWorker: URL;
 }
 
 export function configFrom(env: NodeJS.ProcessEnv): Config {
@@ -27,6 +29,7 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     secureCookies: env.FULCRA_SECURE_COOKIES === '1',
     signInsPerMinute: wholeNumber(env.FULCRA_SIGN_INS_PER_MINUTE, 10),
     logLevel: env.LOG_LEVEL ?? 'info',
+    rankingWorker: new URL('./ranking.worker.mjs', import.meta.url),
   };
 }
 

@@ -18,6 +18,7 @@ import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Photos } from '../photos/photo.repository';
 import { type Saddles } from '../saddles/saddle.repository';
 import { type Facts } from './fact.repository';
+import { refuseUnsafeTack } from './refuse-unsafe-tack';
 import { refuseWhileHeld } from './refuse-while-held';
 import { type Takes } from './take.repository';
 import { type Visits } from './visit.repository';
@@ -55,7 +56,10 @@ export const visitRoutes: FastifyPluginAsyncZod<Needs> = async (app, { horses, v
     async (request) => {
       const { practiceId, personId } = signedIn(request);
       await horses.get(practiceId, request.body.horseId);
-      if (request.body.result === 'goodToRide') await refuseWhileHeld(facts, practiceId, request.params.visitId);
+      if (request.body.result === 'goodToRide') {
+        await refuseWhileHeld(facts, practiceId, request.params.visitId);
+        await refuseUnsafeTack({ visits, facts, saddles }, practiceId, request.params.visitId);
+      }
       return visits.put(practiceId, personId, request.params.visitId, request.body);
     },
   );

@@ -45,6 +45,11 @@ export const ERRORS = {
     message: 'Something sore was found at this visit, so it cannot be called good to ride.',
     remedy: 'A named person clears the hold with a reason first; pain is a matter for a veterinary surgeon.',
   },
+  TACK_UNSAFE: {
+    status: 409,
+    message: 'The saddle of this visit is noted as unsafe, so the visit cannot be called good to ride.',
+    remedy: 'Have it mended and checked, note that in the stock, or choose another saddle.',
+  },
   RIDER_UNKNOWN: { status: 422, message: 'That rider is not known to this practice.', remedy: 'Choose a rider from the list, or add one.' },
   PHOTO_IMMUTABLE: { status: 409, message: 'A photo is never altered once it is saved.', remedy: 'Add the other picture as a new photo.' },
   PHOTO_PIECE_OUT_OF_PLACE: {

@@ -56,14 +56,18 @@ function sample(s: BackSurface, cells: Filled, at: number): void {
     return;
   }
   const row = i * s.countY + j;
-  const [a, b, c, d] = [s.heights[row]!, s.heights[row + 1]!, s.heights[row + s.countY]!, s.heights[row + s.countY + 1]!];
-  const [p, q] = [u - i, v - j];
+  const a = s.heights[row]!;
+  const b = s.heights[row + 1]!;
+  const c = s.heights[row + s.countY]!;
+  const d = s.heights[row + s.countY + 1]!;
+  const p = u - i;
+  const q = v - j;
   const slopeX = ((1 - q) * (c - a) + q * (d - b)) / s.stepMm;
   const slopeY = ((1 - p) * (b - a) + p * (d - c)) / s.stepMm;
   cells.heightMm[at] = (1 - p) * ((1 - q) * a + q * b) + p * ((1 - q) * c + q * d);
   cells.slopeX[at] = slopeX;
   cells.slopeY[at] = slopeY;
-  const steep = Math.hypot(1, slopeX, slopeY);
+  const steep = Math.sqrt(1 + slopeX * slopeX + slopeY * slopeY);
   cells.normalZ[at] = Number.isFinite(steep) ? 1 / steep : 1;
 }
 

@@ -1,0 +1,9 @@
+import { useLocalSearchParams } from 'expo-router';
+import { EditSaddleScreen } from '../../saddles/saddle-form-screen';
+import { signedIn } from '../../session/session-context';
+
+function Route() {
+  return <EditSaddleScreen saddleId={useLocalSearchParams<{ saddleId: string }>().saddleId} />;
+}
+
+export default signedIn(Route);

@@ -1,0 +1,64 @@
+import { useState } from 'react';
+import { XStack } from 'tamagui';
+import { Button } from '../ui/button';
+import { Icon } from '../ui/icons';
+import { NumberPad } from '../ui/number-pad';
+import { Body, Strong } from '../ui/text';
+import { usePalette } from '../ui/use-palette';
+
+interface NumberRowProps {
+  readonly name: string;
+  readonly unit: string;
+  readonly step: number;
+  readonly value: number;
+  readonly here?: boolean;
+  readonly onTouch?: () => void;
+  readonly onChange: (value: number) => void;
+}
+
+/** Name, number and two steps; the number opens the pad. */
+export function NumberRow({ name, unit, step, value, here = false, onTouch, onChange }: NumberRowProps) {
+  const [pad, setPad] = useState(false);
+  const palette = usePalette();
+  const moved = (by: number) => {
+    onTouch?.();
+    onChange(Math.round((value + by) * 1000) / 1000);
+  };
+  return (
+    <XStack alignItems="center" borderTopWidth={1} borderColor={here ? '$action' : '$rule'} gap="$xs" role="group" aria-label={name}>
+      <Body flex={1} fontWeight={here ? '700' : '400'} onPress={onTouch}>
+        {name}
+      </Body>
+      <Button kind="quiet" tight label={`${name}: less`} onPress={() => moved(-step)}>
+        <Icon name="minus" color={palette.ink} size={20} />
+      </Button>
+      <Button
+        kind="quiet"
+        tight
+        label={`${name}: ${value} ${unit}, type it`}
+        onPress={() => {
+          onTouch?.();
+          setPad(true);
+        }}
+      >
+        <Strong minWidth={64} textAlign="center">
+          {value} {unit}
+        </Strong>
+      </Button>
+      <Button kind="quiet" tight label={`${name}: more`} onPress={() => moved(step)}>
+        <Icon name="plus" color={palette.ink} size={20} />
+      </Button>
+      <NumberPad title={name} open={pad} start={value} onClose={() => setPad(false)} onDone={onChange} />
+    </XStack>
+  );
+}
+
+export const Labelled = ({ name, children }: { readonly name: string; readonly children: React.ReactNode }) => (
+  <XStack alignItems="center" gap="$s" flexWrap="wrap">
+    <Body color="$muted">{name}</Body>
+    {children}
+  </XStack>
+);
+
+export const words = <T extends string>(values: readonly T[]) =>
+  values.map((value) => ({ value, label: value === 'none' ? 'none, bare bars' : value }));

@@ -1,0 +1,272 @@
+import { type SaddleFields } from '@fulcra/contract';
+import { type DescribedSaddle, CROWN_RADIUS_MM, archHalfOutline, archOfSetting, presentSetup, underside } from '@fulcra/core';
+import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { BODY_FONT, type Palette } from '../ui/tokens';
+import { usePalette } from '../ui/use-palette';
+import { type MeasureView } from './saddle-measures';
+
+export interface SaddleDrawingProps {
+  readonly widthPx: number;
+  readonly saddle: SaddleFields;
+  readonly view: MeasureView;
+  /** Id of the measure that is shown. */
+  readonly measure: string | null;
+  /** Small, in a list: the shape alone. */
+  readonly plain?: boolean;
+}
+
+const RIM = 34;
+
+/** The saddle as its numbers make it, from the side, from below or from the front, with one measure drawn where it is taken. */
+export function SaddleDrawing({ widthPx, saddle, view, measure, plain = false }: SaddleDrawingProps) {
+  const palette = usePalette();
+  const described: DescribedSaddle = { id: '', ...saddle };
+  const props = { widthPx, saddle: described, palette, measure, plain };
+  return view === 'side' ? <Side {...props} /> : view === 'under' ? <Under {...props} /> : <Front {...props} />;
+}
+
+interface ViewProps {
+  readonly plain: boolean;
+  readonly widthPx: number;
+  readonly saddle: DescribedSaddle;
+  readonly palette: Palette;
+  readonly measure: string | null;
+}
+
+interface Dimension {
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+  readonly text: string;
+}
+
+/** A measure as the trade draws it: a line with two ends and its number. */
+function Measured({ at, palette }: { readonly at: Dimension | undefined; readonly palette: Palette }) {
+  if (at === undefined) return null;
+  const { x1, y1, x2, y2, text } = at;
+  const length = Math.max(1, Math.hypot(x2 - x1, y2 - y1));
+  const [nx, ny] = [(-(y2 - y1) / length) * 8, ((x2 - x1) / length) * 8];
+  return (
+    <G>
+      <Line x1={x1} y1={y1} x2={x2} y2={y2} stroke={palette.action} strokeWidth={3} />
+      {[
+        [x1, y1],
+        [x2, y2],
+      ].map(([x, y], i) => (
+        <Line key={i} x1={x! - nx} y1={y! - ny} x2={x! + nx} y2={y! + ny} stroke={palette.action} strokeWidth={3} />
+      ))}
+      <SvgText
+        x={(x1 + x2) / 2 + (Math.abs(nx) > Math.abs(ny) ? 12 : 0)}
+        y={(y1 + y2) / 2 + (Math.abs(nx) > Math.abs(ny) ? 5 : -12)}
+        textAnchor={Math.abs(nx) > Math.abs(ny) ? 'start' : 'middle'}
+        fontFamily={BODY_FONT}
+        fontSize={15}
+        fontWeight="700"
+        fill={palette.ink}
+      >
+        {text}
+      </SvgText>
+    </G>
+  );
+}
+
+const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
+
+function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
+  const { frame, panel } = saddle.build;
+  const setup = presentSetup(saddle, 0);
+  const under = underside(saddle, setup);
+  const rim = plain ? 4 : RIM;
+  const px = (widthPx - 2 * rim) / (under.toMm - under.fromMm);
+  const top = Math.max(...[0, frame.lengthMm].map(under.roofAt)) + (plain ? 14 : 70);
+  const foot = plain ? -150 : -230;
+  const heightPx = (top - foot) * px;
+  const x = (u: number) => rim + (u - under.fromMm) * px;
+  const y = (z: number) => (top - z) * px;
+  const steps = Array.from({ length: 41 }, (_, i) => (frame.lengthMm * i) / 40);
+  const tree = steps.map((u) => [u, under.roofAt(u)] as const);
+  const low: [number, number][] = [];
+  for (let u = under.fromMm; u <= under.toMm; u += 6) {
+    const { innerMm, outerMm } = under.edgesAt(u);
+    const z = under.heightIn(under.rowAt(u), u, innerMm + 0.4 * (outerMm - innerMm));
+    if (Number.isFinite(z)) low.push([u, z]);
+  }
+  const path = (points: readonly (readonly [number, number])[]) =>
+    points.map(([u, z], i) => `${i === 0 ? 'M' : 'L'}${x(u).toFixed(1)} ${y(z).toFixed(1)}`).join('');
+  const underAt = (u: number): number => low.reduce((best, p) => (Math.abs(p[0] - u) < Math.abs(best[0] - u) ? p : best))[1];
+  const baseline = y(top - 44);
+  const along = (from: number, to: number, text: string): Dimension => ({ x1: x(from), y1: baseline, x2: x(to), y2: baseline, text });
+  const up = (u: number, from: number, to: number, text: string): Dimension => ({ x1: x(u), y1: y(from), x2: x(u), y2: y(to), text });
+  const depth = (u: number, value: number): Dimension => up(u, underAt(u) + value, underAt(u), mm(value));
+  const mid = frame.lengthMm / 2;
+  const at: Readonly<Record<string, Dimension>> = {
+    lengthMm: along(0, frame.lengthMm, mm(frame.lengthMm)),
+    curveMm: up(mid, Math.min(under.roofAt(mid) + frame.curveMm.present, top), under.roofAt(mid), `${mm(frame.curveMm.present)} in 400`),
+    headRiseMm: up(0, under.roofAt(0), under.roofAt(0) - frame.headRiseMm, mm(frame.headRiseMm)),
+    pointRakeDeg: {
+      x1: x(0),
+      y1: y(under.roofAt(0)),
+      x2: x(-saddle.front.pointLengthMm * Math.sin((frame.pointRakeDeg * Math.PI) / 180)),
+      y2: y(under.roofAt(0) - saddle.front.pointLengthMm * 0.8),
+      text: `${frame.pointRakeDeg}°`,
+    },
+    seatLowMm: along(0, frame.seatLowMm, mm(frame.seatLowMm)),
+    barMm: along(0, frame.barMm, mm(frame.barMm)),
+    massAtMm: along(0, frame.massAtMm, mm(frame.massAtMm)),
+    massKg: up(frame.massAtMm, under.roofAt(frame.massAtMm) + 50, under.roofAt(frame.massAtMm), `${frame.massKg} kg`),
+    depthFrontMm: depth(20, panel.depthFrontMm.present),
+    depthMidMm: depth(mid, panel.depthMidMm),
+    depthRearMm: depth(frame.lengthMm - 20, panel.depthRearMm.present),
+    aheadMm: along(-panel.aheadMm, 0, mm(panel.aheadMm)),
+    pastTreeMm: along(frame.lengthMm, frame.lengthMm + panel.pastTreeMm, mm(panel.pastTreeMm)),
+    frontTurnMm: depth(under.fromMm + 4, panel.frontTurnMm),
+    rearTurnMm: depth(under.toMm - 4, panel.rearTurnMm),
+  };
+  return (
+    <Svg width={widthPx} height={heightPx} role="img" aria-label="The saddle from the near side" style={{ backgroundColor: palette.sheet }}>
+      <Path d={`${path(tree)}${path([...low].reverse()).replace('M', 'L')}Z`} fill={palette.leather} opacity={0.3} />
+      <Path d={path(tree)} fill="none" stroke={palette.leather} strokeWidth={7} strokeLinecap="round" />
+      {plain ? null : (
+        <>
+          {saddle.build.straps.map((s) => (
+            <G key={s.id}>
+              <Line x1={x(s.xMm)} x2={x(s.xMm)} y1={y(-s.belowMm)} y2={heightPx - 22} stroke={palette.leather} strokeWidth={5} />
+              <SvgText x={x(s.xMm)} y={heightPx - 6} textAnchor="middle" fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
+                {s.id}
+              </SvgText>
+            </G>
+          ))}
+          <Path d={`M${x(frame.seatLowMm) - 6} ${y(under.roofAt(frame.seatLowMm)) - 16}h12l-6 10Z`} fill={palette.ink} />
+          <Path d={`M${x(frame.barMm) - 9} ${y(under.roofAt(frame.barMm) - 26)}h18`} stroke={palette.ink} strokeWidth={5} />
+          <Measured at={measure === null ? undefined : at[measure]} palette={palette} />
+          <Foot widthPx={widthPx} heightPx={heightPx} left="front" right="rear" palette={palette} />
+        </>
+      )}
+    </Svg>
+  );
+}
+
+function Under({ widthPx, saddle, palette, measure }: ViewProps) {
+  const { frame, panel } = saddle.build;
+  const under = underside(saddle, presentSetup(saddle, 0));
+  const px = (widthPx - 2 * RIM) / (under.toMm - under.fromMm);
+  const half = under.halfWidthMm + 24;
+  const heightPx = 2 * half * px;
+  const x = (u: number) => RIM + (u - under.fromMm) * px;
+  const y = (out: number) => (half - out) * px;
+  const us = Array.from({ length: 41 }, (_, i) => under.fromMm + ((under.toMm - under.fromMm) * i) / 40);
+  const outline = (sign: 1 | -1): string => {
+    const inner = us.map((u) => [x(u), y(sign * under.edgesAt(u).innerMm)] as const);
+    const outer = us
+      .filter((u) => u >= under.fromMm + panel.cutBackMm)
+      .map((u) => [x(u), y(sign * under.edgesAt(u).outerMm)] as const)
+      .reverse();
+    return `${[...inner, ...outer].map(([a, b], i) => `${i === 0 ? 'M' : 'L'}${a.toFixed(1)} ${b.toFixed(1)}`).join('')}Z`;
+  };
+  const across = (u: number, from: number, to: number): Dimension => ({
+    x1: x(u),
+    y1: y(from),
+    x2: x(u),
+    y2: y(to),
+    text: mm(Math.abs(to - from)),
+  });
+  const channel = (u: number) => across(u, -under.edgesAt(u).innerMm, under.edgesAt(u).innerMm);
+  const width = (u: number) => across(u, under.edgesAt(u).innerMm, under.edgesAt(u).outerMm);
+  const mid = frame.lengthMm / 2;
+  const at: Readonly<Record<string, Dimension>> = {
+    frontChannelMm: channel(8),
+    channelMidMm: channel(mid),
+    channelRearMm: channel(frame.lengthMm),
+    widthFrontMm: width(8),
+    widthMidMm: width(mid),
+    widthRearMm: width(frame.lengthMm),
+    bevelMm: across(mid, under.edgesAt(mid).outerMm - panel.bevelMm, under.edgesAt(mid).outerMm),
+    cutBackMm: {
+      x1: x(under.fromMm),
+      y1: y(under.edgesAt(0).outerMm),
+      x2: x(under.fromMm + panel.cutBackMm),
+      y2: y(under.edgesAt(0).outerMm),
+      text: mm(panel.cutBackMm),
+    },
+  };
+  return (
+    <Svg width={widthPx} height={heightPx} role="img" aria-label="The saddle from below" style={{ backgroundColor: palette.sheet }}>
+      <Path d={outline(1)} fill={palette.leather} opacity={0.35} stroke={palette.leather} strokeWidth={2} />
+      <Path d={outline(-1)} fill={palette.leather} opacity={0.35} stroke={palette.leather} strokeWidth={2} />
+      <Line x1={x(0)} x2={x(frame.lengthMm)} y1={y(0)} y2={y(0)} stroke={palette.leather} strokeWidth={5} opacity={0.6} />
+      <Measured at={measure === null ? undefined : at[measure]} palette={palette} />
+      <Foot widthPx={widthPx} heightPx={heightPx} left="front" right="rear" palette={palette} />
+    </Svg>
+  );
+}
+
+function Front({ widthPx, saddle, palette, measure }: ViewProps) {
+  const setting = saddle.front.settings[saddle.front.presentSetting] ?? saddle.front.settings[0]!;
+  const arch = archOfSetting(saddle.front, setting);
+  const half = archHalfOutline(arch);
+  const tip = half.at(-1)!;
+  const heightPx = 230;
+  const px = Math.min((widthPx - 2 * RIM) / (2 * tip.yMm), (heightPx - 60) / -tip.zMm);
+  const [x, y] = [(mmAcross: number) => widthPx / 2 + mmAcross * px, (z: number) => 34 - z * px];
+  const line = (sign: 1 | -1) => half.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(sign * p.yMm).toFixed(1)} ${y(p.zMm).toFixed(1)}`).join('');
+  const rail = (deg: number): string => {
+    const reach = tip.yMm * 0.9;
+    const drop = reach / Math.tan((deg * Math.PI) / 360);
+    return `M${x(-reach)} ${y(-drop)}L${x(0)} ${y(0)}L${x(reach)} ${y(-drop)}`;
+  };
+  const start = half.at(-2)!;
+  const at: Readonly<Record<string, Dimension>> = {
+    pointLengthMm: { x1: x(start.yMm) + 10, y1: y(start.zMm), x2: x(tip.yMm) + 10, y2: y(tip.zMm), text: mm(saddle.front.pointLengthMm) },
+    width: {
+      x1: x(-tip.yMm * (100 / -tip.zMm)),
+      y1: y(-100),
+      x2: x(tip.yMm * (100 / -tip.zMm)),
+      y2: y(-100),
+      text: `${setting.includedAngleDeg}°`,
+    },
+  };
+  const angle =
+    measure === 'midAngleDeg' ? saddle.build.frame.midAngleDeg : measure === 'rearAngleDeg' ? saddle.build.frame.rearAngleDeg : null;
+  return (
+    <Svg width={widthPx} height={heightPx} role="img" aria-label="The arch from the front" style={{ backgroundColor: palette.sheet }}>
+      <Path d={line(1)} fill="none" stroke={palette.leather} strokeWidth={9} />
+      <Path d={line(-1)} fill="none" stroke={palette.leather} strokeWidth={9} />
+      {angle === null ? null : (
+        <G>
+          <Path d={rail(angle)} fill="none" stroke={palette.action} strokeWidth={3} />
+          <SvgText x={x(0)} y={y(-70)} textAnchor="middle" fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
+            {`${angle}°`}
+          </SvgText>
+        </G>
+      )}
+      <Measured at={measure === null ? undefined : at[measure]} palette={palette} />
+      <SvgText x={widthPx / 2} y={20} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
+        {`crown radius ${CROWN_RADIUS_MM[saddle.front.shape]} mm`}
+      </SvgText>
+    </Svg>
+  );
+}
+
+const Foot = ({
+  widthPx,
+  heightPx,
+  left,
+  right,
+  palette,
+}: {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly left: string;
+  readonly right: string;
+  readonly palette: Palette;
+}) => (
+  <G>
+    <SvgText x={6} y={heightPx - 6} fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
+      {left}
+    </SvgText>
+    <SvgText x={widthPx - 6} y={heightPx - 6} textAnchor="end" fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
+      {right}
+    </SvgText>
+  </G>
+);

@@ -1,0 +1,31 @@
+import { type Saddle, type SaddleFields, type SaddleFile, saddleFileSchema } from '@fulcra/contract';
+
+/** A stock as it is handed on: neutral measures, no ids. */
+export const stockFile = (saddles: readonly Saddle[]): SaddleFile => ({
+  format: 'fulcra-saddles',
+  version: 1,
+  saddles: saddles.map(({ id: _, ...fields }) => fields),
+});
+
+export type ReadStock = { readonly ok: true; readonly saddles: readonly SaddleFields[] } | { readonly ok: false; readonly message: string };
+
+/** Reads a stock file; nothing is taken in unless all of it can be read. */
+export function readStockFile(text: string): ReadStock {
+  let json: unknown;
+  try {
+    json = JSON.parse(text);
+  } catch {
+    return { ok: false, message: 'This file is not JSON, so nothing was taken in. Choose a stock file made by Fulcra.' };
+  }
+  const read = saddleFileSchema.safeParse(json);
+  if (read.success) return { ok: true, saddles: read.data.saddles };
+  const first = read.error.issues[0]!;
+  return {
+    ok: false,
+    message: `Nothing was taken in: ${first.path.join(' › ') || 'the file'} ${first.message}. Correct it and try again.`,
+  };
+}
+
+/** Whether a saddle of the file is one the stock has already: the same maker, name and front. */
+export const sameSaddle = (a: SaddleFields, b: SaddleFields): boolean =>
+  a.name === b.name && a.maker === b.maker && JSON.stringify(a.front) === JSON.stringify(b.front);

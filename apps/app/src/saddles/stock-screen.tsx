@@ -1,0 +1,141 @@
+import { type Saddle } from '@fulcra/contract';
+import { archOfSetting, configurationCount, neutralWidth } from '@fulcra/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { Pressable } from 'react-native';
+import { v7 } from 'uuid';
+import { XStack, YStack } from 'tamagui';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { describedOf } from '../room/room-state';
+import { useSend } from '../sync/use-send';
+import { useSaddles } from '../sync/use-views';
+import { download } from '../template/download';
+import { Banner, MARK } from '../ui/banner';
+import { Button } from '../ui/button';
+import { EmptyState } from '../ui/empty-state';
+import { Field } from '../ui/field';
+import { Icon } from '../ui/icons';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Name, Small } from '../ui/text';
+import { useToast } from '../ui/toast';
+import { usePalette } from '../ui/use-palette';
+import { useWide } from '../ui/use-wide';
+import { STATE_WORDS } from '../words/setup-words';
+import { SaddleDrawing } from './saddle-drawing';
+import { readStockFile, sameSaddle, stockFile } from './stock-file';
+
+const TONE = { sound: 'good', notChecked: 'lookOut', unsafe: 'bad' } as const;
+
+/** The saddles of the practice: what they are, how they stand, where they are. */
+export function StockScreen() {
+  const { data, problem } = useSaddles();
+  const send = useSend();
+  const toast = useToast();
+  const palette = usePalette();
+  const wide = useWide();
+  const [search, setSearch] = useState('');
+  const [refused, setRefused] = useState<string | null>(null);
+  if (data === null) return <LoadState problem={problem} />;
+  const wanted = search.trim().toLowerCase();
+  const found = data.filter((s) => `${s.name} ${s.maker} ${s.whereabouts} ${s.note}`.toLowerCase().includes(wanted));
+  const takeIn = async (file: File) => {
+    const read = readStockFile(await file.text());
+    setRefused(read.ok ? null : read.message);
+    if (!read.ok) return;
+    const fresh = read.saddles.filter((s) => !data.some((known) => sameSaddle(known, s)));
+    for (const saddle of fresh) if (!(await send({ kind: 'saddle', saddleId: v7(), body: saddle }))) return;
+    toast({ text: `${fresh.length} taken in; ${read.saddles.length - fresh.length} were there already.` });
+  };
+  return (
+    <Screen
+      title="The stock"
+      note="Saddles of the practice"
+      onBack={() => router.navigate('/')}
+      action={
+        <Button round label="Describe a saddle" onPress={() => router.push('/saddles/new')}>
+          <Icon name="plus" color={palette.ink} size={26} />
+        </Button>
+      }
+    >
+      <Field hideLabel label="Find a saddle" kind="search" value={search} onChange={setSearch} />
+      <XStack flexWrap="wrap" gap="$s">
+        <Button
+          tight
+          label="Save the stock as a file"
+          off={data.length === 0}
+          onPress={() => download('saddles.json', 'application/json', `${JSON.stringify(stockFile(data), null, 2)}\n`)}
+        />
+        <FileButton label="Take a file in" onFile={(file) => void takeIn(file)} />
+      </XStack>
+      {refused === null ? null : <Banner tone="bad">{refused}</Banner>}
+      <XStack role="list" flexWrap="wrap" columnGap="$xxl">
+        {found.map((saddle) => (
+          <Row key={saddle.id} saddle={saddle} half={wide} />
+        ))}
+      </XStack>
+      {data.length === 0 ? (
+        <EmptyState
+          title="No saddle yet."
+          text="Describe one by its own measures, each shown on a drawing, or take in a file from another practice."
+        >
+          <Button kind="main" label="Describe a saddle" onPress={() => router.push('/saddles/new')} />
+        </EmptyState>
+      ) : found.length === 0 ? (
+        <EmptyState title={`No saddle matches “${search}”.`} text="Search looks at names, makers, places and notes.">
+          <Button label="Show all" onPress={() => setSearch('')} />
+        </EmptyState>
+      ) : null}
+    </Screen>
+  );
+}
+
+function Row({ saddle, half }: { readonly saddle: Saddle; readonly half: boolean }) {
+  const [width, onLayout] = useMeasuredWidth();
+  const setting = saddle.front.settings[saddle.front.presentSetting] ?? saddle.front.settings[0]!;
+  const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting));
+  const tone = TONE[saddle.state];
+  const count = configurationCount(describedOf(saddle));
+  return (
+    <Pressable
+      role="listitem"
+      aria-label={`${saddle.name}, ${saddle.maker}`}
+      onPress={() => router.push(`/saddles/${saddle.id}`)}
+      style={{ width: half ? '47%' : '100%' }}
+    >
+      <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$m" alignItems="center">
+        <YStack width={120} onLayout={onLayout}>
+          {width > 0 ? <SaddleDrawing widthPx={width} saddle={saddle} view="side" measure={null} plain /> : null}
+        </YStack>
+        <YStack flex={1} minWidth={0}>
+          <Name>{saddle.name}</Name>
+          <Small>
+            {saddle.maker} “{setting.label}”: {Math.round(includedAngleDeg)}°, {Math.round(spanAt100Mm)} mm at 100;{' '}
+            {saddle.build.frame.lengthMm} mm long
+          </Small>
+          <Small>
+            {count === 1 ? 'as it is; nothing to set' : `${count} ways to set it`}
+            {saddle.whereabouts === '' ? '' : `; ${saddle.whereabouts}`}
+          </Small>
+          <Small color={`$${tone}`}>
+            {MARK[tone]} {STATE_WORDS[saddle.state]}
+          </Small>
+        </YStack>
+      </XStack>
+    </Pressable>
+  );
+}
+
+function FileButton({ label, onFile }: { readonly label: string; readonly onFile: (file: File) => void }) {
+  const press = () => {
+    const input = document.createElement('input');
+    input.type = 'file';
+    input.accept = 'application/json,.json';
+    input.onchange = () => {
+      const file = input.files?.[0];
+      if (file !== undefined) onFile(file);
+    };
+    input.click();
+  };
+  return <Button tight label={label} onPress={press} />;
+}

@@ -1,0 +1,54 @@
+import { type ChainLink, type FaultChain } from '@fulcra/core';
+import { signed } from './sit-number';
+
+export const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
+  wideFront: 'Too wide in front sets off a chain',
+  narrowFront: 'Too narrow in front sets off a chain',
+  slope: 'The back’s own slope',
+  flatTree: 'A tree flatter than the back',
+  curvedTree: 'A tree more curved than the back',
+  weakSide: 'A weaker side',
+};
+
+export function linkWords(link: ChainLink): string {
+  switch (link.code) {
+    case 'frontWide':
+      return `the front is ${link.byMm.toFixed(0)} mm closer at the top than at the points`;
+    case 'frontNarrow':
+      return `the points are ${link.byMm.toFixed(0)} mm closer than the top`;
+    case 'frontDropped':
+      return `the front drops by ${Math.abs(link.pitchDeg).toFixed(1)}°`;
+    case 'frontLifted':
+      return `the front is lifted and the seat tips back by ${link.pitchDeg.toFixed(1)}°`;
+    case 'withersClose':
+      return `only ${link.overMm.toFixed(0)} mm are left over the withers`;
+    case 'strapsBehindGroove':
+      return `the straps lean ${link.leanDeg.toFixed(0)}° and lie behind the groove`;
+    case 'strapsAheadOfGroove':
+      return `the straps lean ${Math.abs(link.leanDeg).toFixed(0)}° and lie ahead of the groove`;
+    case 'pulledForward':
+      return `so it is pulled forward (drift ${signed(link.index, 2)})`;
+    case 'pulledBack':
+      return `so it is pushed back (drift ${signed(link.index, 2)})`;
+    case 'backSlopesForward':
+      return `the back alone pushes it forward with ${link.newtons.toFixed(0)} N`;
+    case 'backSlopesBack':
+      return `the back alone pushes it back with ${link.newtons.toFixed(0)} N`;
+    case 'treeFlatterThanBack':
+      return `${link.gapMm.toFixed(0)} mm of daylight under the middle`;
+    case 'endsCarry':
+      return `the ends carry ${Math.round(100 * link.share)} % of the load`;
+    case 'endsPress':
+      return `so they press with up to ${link.peakKPa.toFixed(0)} kPa`;
+    case 'treeMoreCurvedThanBack':
+      return `the middle third alone carries ${Math.round(100 * link.share)} %`;
+    case 'tipsEasily':
+      return `so it tips with ${link.pitchNmPerDeg.toFixed(0)} Nm a degree`;
+    case 'sideLower':
+      return `the ${link.side} side gives way by ${link.rollDeg.toFixed(1)}°`;
+    case 'slipsToSide':
+      return `so it wants to slip to the ${link.side} side (${link.index.toFixed(2)})`;
+  }
+}
+
+export const chainSentence = ({ id, links }: FaultChain): string => `${CHAIN_WORDS[id]}: ${links.map(linkWords).join(', ')}.`;

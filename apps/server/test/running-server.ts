@@ -1,9 +1,9 @@
+import { execFileSync } from 'node:child_process';
 import { mkdtempSync } from 'node:fs';
 import { type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
-import { build } from 'esbuild';
+import { fileURLToPath, pathToFileURL } from 'node:url';
 import { type FastifyInstance } from 'fastify';
 import mysql from 'mysql2/promise';
 import { type DataSource } from 'typeorm';
@@ -64,24 +64,20 @@ export interface Running {
   stop(): Promise<void>;
 }
 
-/** The ranking worker as the start command bundles it, once for a whole run. */
-let bundled: Promise<URL> | null = null;
-const bundledWorker = (): Promise<URL> =>
-  (bundled ??= (async () => {
-    const outfile = join(mkdtempSync(join(tmpdir(), 'fulcra-worker-')), 'ranking.worker.mjs');
-    const source = (name: string): string => join(__dirname, `../../../packages/${name}/src/index.ts`);
-    await build({
-      entryPoints: [join(__dirname, '../src/fitting/ranking.worker.ts')],
-      outfile,
-      bundle: true,
-      platform: 'node',
-      format: 'esm',
-      alias: { '@fulcra/core': source('core'), '@fulcra/contract': source('contract') },
-      nodePaths: [join(__dirname, '../../../node_modules')],
-      logLevel: 'error',
-    });
-    return pathToFileURL(outfile);
-  })());
+const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
+
+/** The ranking worker as the start command bundles it, once for a file of tests; by the program, which the test runner's sandbox doesn't upset. */
+let bundled: URL | null = null;
+function bundledWorker(): URL {
+  if (bundled !== null) return bundled;
+  const outfile = join(mkdtempSync(join(tmpdir(), 'fulcra-worker-')), 'ranking.worker.mjs');
+  const entry = join(ROOT, 'apps/server/src/fitting/ranking.worker.ts');
+  const alias = ['core', 'contract'].map((name) => `--alias:@fulcra/${name}=${join(ROOT, `packages/${name}/src/index.ts`)}`);
+  const flags = ['--bundle', '--platform=node', '--format=esm', '--log-level=error', `--outfile=${outfile}`];
+  execFileSync(join(ROOT, 'node_modules/.bin/esbuild'), [entry, ...flags, ...alias], { cwd: ROOT });
+  bundled = pathToFileURL(outfile);
+  return bundled;
+}
 
 /** The real server on a port of its own and a new database of its own. */
 export async function startServer(config: Partial<Config> = {}): Promise<Running> {
@@ -99,7 +95,7 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
     secureCookies: false,
     signInsPerMinute: 1000,
     logLevel: 'silent',
-    rankingWorker: await bundledWorker(),
+    rankingWorker: bundledWorker(),
     ...config,
   });
   await app.listen({ host: '127.0.0.1', port: 0 });

@@ -5,3 +5,6 @@ export * from './riders';
 export * from './saddles';
 export * from './measured-visit';
 export * from './scenario';
+export * from './demo-body';
+export * from './findings';
+export * from './findings-page';

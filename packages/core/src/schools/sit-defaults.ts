@@ -5,6 +5,12 @@ import { type SitRules, rule } from './sit-rules';
 export const SCREENING_KPA = { mean: 11, peak: 30 } as const;
 
 /**
+ * From this share of friction on a saddle standing still is looked at (default): a stride lets go of it for a moment
+ * each time, so what stands at a seventh already creeps. Chosen so that the demo's downhill cob is noticed and the level ones are not.
+ */
+export const DRIFT_LOOK_OUT = 0.12;
+
+/**
  * What all schools share until one says otherwise: least, most, how far outside still only asks for a look, weight, hard stop.
  * Every number is a default.
  */
@@ -22,7 +28,7 @@ export const SIT_DEFAULTS = {
   seatOverLow: rule(-45, 45, 30, 1),
   meanPressure: rule(null, SCREENING_KPA.mean, 4, 1),
   peakPressure: rule(null, SCREENING_KPA.peak, 15, 1.5),
-  driftAlong: rule(-0.25, 0.25, 0.35, 2),
+  driftAlong: rule(-DRIFT_LOOK_OUT, DRIFT_LOOK_OUT, 0.4, 2),
   driftAcross: rule(-0.15, 0.15, 0.25, 1),
   strapLean: rule(-12, 12, 10, 1),
 } as const satisfies SitRules;

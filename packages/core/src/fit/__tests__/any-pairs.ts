@@ -26,7 +26,7 @@ export function anyPairs(horses: number): PairsTold {
     const bench = sitBench(body.value, 'resting');
     for (let k = 0; k < SADDLES_EACH; k++) {
       const saddle = anySaddle(random);
-      const load = { massKg: 20 + 130 * random(), offsetMm: 80 * (random() - 0.5), stirrupShare: random(), gait: 'stand' } as const;
+      const load = { massKg: 20 + 130 * random(), offsetMm: 40 * (random() - 0.5), stirrupShare: random(), gait: 'stand' } as const;
       const setup = presentSetup(saddle, 20 + 120 * random());
       const outcome = sit({ body: body.value, saddle, setup, rider: random() < 0.2 ? null : load, pose: 'resting' }, bench);
       told[howItEnded(outcome, `seed ${seed}, saddle ${k}`)]++;

@@ -124,7 +124,7 @@ export function anyHorse(random: Random): HorseNumbers {
   const nearDeg = between(31, 57);
   return {
     nearDeg,
-    offDeg: nearDeg + between(-5, 5),
+    offDeg: nearDeg + between(-4, 4),
     opensDeg: between(-6, 13),
     apexMm: between(12, 90),
     dipMm: between(-15, 55),

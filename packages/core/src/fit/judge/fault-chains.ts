@@ -1,3 +1,4 @@
+import { DRIFT_LOOK_OUT } from '../../schools/sit-defaults';
 import { type School } from '../../schools/school';
 import { type NearOff } from '../../units';
 import { type JudgeInput, frontDeviationMm } from './sit-values';
@@ -26,7 +27,7 @@ export interface FaultChain {
 /** From which number on a link counts as there (defaults). */
 const FROM = {
   pitchDeg: 0.8,
-  driftIndex: 0.2,
+  driftIndex: DRIFT_LOOK_OUT,
   leanDeg: 6,
   slopeN: 30,
   rollDeg: 1,

@@ -1,5 +1,5 @@
 import { type Saddle, type TriedOnVisit, chosenSettingOf } from '@fulcra/contract';
-import { archOfSetting, bodyFrom, neutralWidth, presentSetup, schoolById, sit, STRAP_PULL_N } from '@fulcra/core';
+import { bodyFrom, schoolById, sit, STRAP_PULL_N } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -11,13 +11,13 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Heading, Name, Small, Strong } from '../ui/text';
 import { useVisitPage, type LoadedVisit } from '../visit/use-visit-page';
-import { SHAPE_WORDS } from '../words/verdict-words';
-import { STATE_WORDS, padWords, strapsWords } from '../words/setup-words';
+import { STATE_WORDS } from '../words/setup-words';
 import { sitNumber } from '../words/sit-number';
 import { SIT_WORDS } from '../words/sit-words';
 import { SIT_CRITERIA } from '@fulcra/core';
 import { bodyInputOf } from './body-of-visit';
 import { describedOf } from './room-state';
+import { type Line, specificationLines } from './specification-lines';
 import { ThumbMap } from './tried-list';
 
 /** What the workshop or the maker is told: neutral measures first, the maker's own labels where they are known. */
@@ -133,8 +133,6 @@ function Specification({ visitId, loaded, tried, saddle }: SpecificationProps) {
   );
 }
 
-type Line = readonly [string, string];
-
 function Part({ title, lines, empty }: { readonly title: string; readonly lines: readonly Line[]; readonly empty?: string }) {
   return (
     <YStack>
@@ -151,59 +149,3 @@ function Part({ title, lines, empty }: { readonly title: string; readonly lines:
     </YStack>
   );
 }
-
-/** The chosen setup as what to make, and as what differs from the saddle as it hangs in the stock. */
-export function specificationLines(
-  saddle: Saddle,
-  tried: TriedOnVisit,
-): { readonly make: Line[]; readonly change: Line[]; readonly horse: Line[] } {
-  const described = describedOf(saddle);
-  const { setup } = tried;
-  const now = presentSetup(described, setup.placeMm);
-  const setting = saddle.front.settings[setup.width] ?? saddle.front.settings[0]!;
-  const width = neutralWidth(archOfSetting(saddle.front, setting));
-  const { frame, panel } = saddle.build;
-  const filling = (['front', 'middle', 'rear'] as const).flatMap((zone): Line[] => {
-    const [near, off] = [setup.flock.near[zone], setup.flock.off[zone]];
-    return near === 0 && off === 0 ? [] : [[`Filling, ${zone}`, `near ${signed(near)} mm, off ${signed(off)} mm`]];
-  });
-  const shims = (['front', 'middle', 'rear'] as const).flatMap((zone): Line[] => {
-    const [near, off] = [setup.shims.near[zone], setup.shims.off[zone]];
-    return near === 0 && off === 0 ? [] : [[`Shims, ${zone}`, `near ${near} mm, off ${off} mm`]];
-  });
-  const changed = (name: string, from: number, to: number, unit: string): Line[] =>
-    from === to ? [] : [[name, `${from} ${unit} → ${to} ${unit}`]];
-  return {
-    make: [
-      ['Front width', `${width.includedAngleDeg.toFixed(0)}° included, ${width.spanAt100Mm.toFixed(0)} mm at 100 mm`],
-      ['Maker’s label', `${saddle.maker} “${setting.label}”`],
-      ['Arch and points', `${SHAPE_WORDS[saddle.front.shape]}, points ${saddle.front.pointLengthMm} mm`],
-      ['Tree', `${frame.lengthMm} mm long, ${setup.curveMm} mm of curve over 400 mm`],
-      ['Panel depth', `front ${setup.frontDepthMm}, middle ${panel.depthMidMm}, gusset ${setup.rearDepthMm} mm`],
-      ['Channel', `front ${saddle.front.frontChannelMm}, middle ${panel.channelMidMm}, rear ${panel.channelRearMm} mm`],
-      ['Panel', `${panel.cross}, ${panel.filling === 'none' ? 'bare bars' : panel.filling}`],
-      ...filling,
-    ],
-    change: [
-      ...(now.width === setup.width ? [] : [['Width', `“${saddle.front.settings[now.width]!.label}” → “${setting.label}”`] as Line]),
-      ...changed('Tree curve', now.curveMm, setup.curveMm, 'mm'),
-      ...changed('Front depth', now.frontDepthMm, setup.frontDepthMm, 'mm'),
-      ...changed('Rear gusset', now.rearDepthMm, setup.rearDepthMm, 'mm'),
-      ...filling,
-    ],
-    horse: [
-      ['Front arch', `${setup.placeMm} mm behind the resting scapula`],
-      ['Straps', strapsWords(setup.straps)],
-      ['Pad', padWords(setup.pad)],
-      ...shims,
-      [
-        'Tried with',
-        tried.rider === null
-          ? 'nobody up'
-          : `${tried.rider.massKg} kg up, ${tried.rider.gait === 'stand' ? 'at halt' : `in ${tried.rider.gait}`}`,
-      ],
-    ],
-  };
-}
-
-const signed = (mm: number): string => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0');

@@ -28,4 +28,12 @@ export function readStockFile(text: string): ReadStock {
 
 /** Whether a saddle of the file is one the stock has already: the same maker, name and front. */
 export const sameSaddle = (a: SaddleFields, b: SaddleFields): boolean =>
-  a.name === b.name && a.maker === b.maker && JSON.stringify(a.front) === JSON.stringify(b.front);
+  a.name === b.name && a.maker === b.maker && inOrder(a.front) === inOrder(b.front);
+
+/** As text with its fields in one order, so that two descriptions compare whoever wrote them down. */
+const inOrder = (value: unknown): string =>
+  JSON.stringify(value, (_, v: unknown) =>
+    v !== null && typeof v === 'object' && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : v,
+  );

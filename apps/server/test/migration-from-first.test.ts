@@ -1,6 +1,9 @@
 import mysql from 'mysql2/promise';
 import { DataSource } from 'typeorm';
+import { saddleSchema } from '@fulcra/contract';
+import { saddleProblems } from '@fulcra/core';
 import { v7 } from 'uuid';
+import { saddles } from '../src/saddles/saddle.repository';
 import { First1763900000000 } from '../src/platform/db/first-migration';
 import { migrate, openDatabase } from '../src/platform/db/open-database';
 import { horses } from '../src/horses/horse.repository';
@@ -25,6 +28,14 @@ async function asOfTheFirstRelease() {
     string,
     string,
   ];
+  const FRONT = JSON.stringify({
+    shape: 'round',
+    pointLengthMm: 170,
+    frontPanelDepthMm: 30,
+    frontChannelMm: 70,
+    settings: [{ label: 'as it is', includedAngleDeg: 90 }],
+    presentSetting: 0,
+  });
   const reading = JSON.stringify({
     kind: 'widths',
     widths: [
@@ -35,6 +46,7 @@ async function asOfTheFirstRelease() {
   await db.query(`INSERT INTO practice VALUES ('${practice}', 'Old room')`);
   await db.query(`INSERT INTO person VALUES ('${person}', '${practice}', 'Old hand', 'old@room.example', 'x')`);
   await db.query(`INSERT INTO horse VALUES ('${horse}', '${practice}', 'Old horse', 'cob', 2010, 1500, 'note')`);
+  await db.query(`INSERT INTO saddle VALUES ('${v7()}', '${practice}', 'Old saddle', 'Old maker', 'english', 'fixed', ?)`, [FRONT]);
   await db.query(
     `INSERT INTO visit VALUES ('${visit}', '${practice}', '${horse}', '${person}', '2026-01-02', 'static-close', 50, 'open', '')`,
   );
@@ -52,11 +64,11 @@ async function asOfTheFirstRelease() {
   return { url: url.toString(), practice, horse, visit, first, second };
 }
 
-it('what the first release kept is all there after the second migration', async () => {
+it('what the first release kept is all there after the later migrations', async () => {
   const old = await asOfTheFirstRelease();
   const db = await openDatabase(old.url);
   try {
-    expect(await migrate(db)).toEqual(['WholeBack1764000000000']);
+    expect(await migrate(db)).toEqual(['WholeBack1764000000000', 'WholeSaddle1764100000000']);
     expect(await horses(db).get(old.practice, old.horse)).toEqual({
       id: old.horse,
       name: 'Old horse',
@@ -71,6 +83,9 @@ it('what the first release kept is all there after the second migration', async 
     const kept = await takes(db).ofVisits(old.practice, [old.visit]);
     expect(kept.map((t) => t.id).sort()).toEqual([old.first, old.second].sort());
     expect(kept[0]).toMatchObject({ station: 'front', hand: 'Old hand', reading: { kind: 'widths' } });
+    const [saddle] = await saddles(db).list(old.practice);
+    expect(saddleSchema.parse(saddle)).toMatchObject({ name: 'Old saddle', state: 'notChecked', front: { frontPanelDepthMm: 30 } });
+    expect(saddleProblems({ ...saddle! })).toEqual([]);
   } finally {
     await db.destroy();
   }

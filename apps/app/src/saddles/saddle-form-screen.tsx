@@ -1,7 +1,7 @@
 import { type Saddle, type SaddleFields, SADDLE_STATES, saddleFieldsSchema } from '@fulcra/contract';
 import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import { YStack } from 'tamagui';
 import { useSend } from '../sync/use-send';
@@ -36,7 +36,8 @@ import {
 } from './saddle-measures';
 
 export function NewSaddleScreen() {
-  const [id] = useDraft('saddle-new-id', v7());
+  const [id, keepId] = useDraft('saddle-new-id', v7());
+  useEffect(() => keepId(id), [id, keepId]);
   return <Form saddleId={id} was={null} start={NEW_SADDLE} />;
 }
 

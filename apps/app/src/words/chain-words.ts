@@ -21,7 +21,7 @@ export function linkWords(link: ChainLink): string {
     case 'frontLifted':
       return `the front is lifted and the seat tips back by ${link.pitchDeg.toFixed(1)}°`;
     case 'withersClose':
-      return `only ${link.overMm.toFixed(0)} mm are left over the withers`;
+      return link.overMm < 0.5 ? 'it comes down on the withers' : `only ${link.overMm.toFixed(0)} mm are left over the withers`;
     case 'strapsBehindGroove':
       return `the straps lean ${link.leanDeg.toFixed(0)}° and lie behind the groove`;
     case 'strapsAheadOfGroove':

@@ -279,7 +279,8 @@ export function sitHeadline(verdict: SitVerdict): string {
   const bad = verdict.worst.filter((r) => r.verdict === 'bad');
   if (verdict.stops.length > 0) {
     const more = verdict.stops.length - 1;
-    return `Refused: ${lower(rowWords(verdict.stops[0]!))}${valueOf(verdict.stops[0]!)}${more > 0 ? `, and ${more} more` : ''}.`;
+    const stop = verdict.worst.find((r) => r.stops) ?? verdict.stops[0]!;
+    return `Refused: ${lower(rowWords(stop))}${valueOf(stop)}${more > 0 ? `, and ${more} more` : ''}.`;
   }
   if (bad.length === 0) return `Close: ${lower(rowWords(first))}${valueOf(first)}.`;
   return second !== undefined && second.verdict === 'bad'

@@ -104,7 +104,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await fitter.button('Keep this decision').click();
     await fitter.button('Open: Template at full scale').waitFor();
     await isClean(page, 'visit');
-    await wholeBackIsClean(page, fitter, visit);
+    // the steps of a measure are one column at any width: walked on the phone
+    if (project.name === 'phone') await wholeBackIsClean(page, fitter, visit);
     await page.goto(`${visit}/template`);
     await fitter.button('SVG').waitFor();
     await isClean(page, 'template');

@@ -3,4 +3,6 @@ import { ROOT } from '../machine/root.mjs';
 import { run } from '../machine/shell.mjs';
 
 needPackages();
-process.exit(run(process.execPath, ['--import', 'tsx', 'tools/bench/front.bench.ts'], { cwd: ROOT }));
+const benches = ['front', 'sit', 'slider'];
+const codes = benches.map((name) => run(process.execPath, ['--import', 'tsx', `tools/bench/${name}.bench.ts`], { cwd: ROOT }));
+process.exit(Math.max(...codes.map((code) => code ?? 1)));

@@ -6,6 +6,7 @@ import { Icon } from '../ui/icons';
 import { Body, Heading, Small, Strong } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { AXIS_WORDS, GAIT_WORDS, POSE_WORDS, axisValue } from '../words/setup-words';
+import { PlaceRail } from './place-rail';
 import { type RoomState, SEATS } from './room-state';
 
 export interface ControlsProps {
@@ -14,6 +15,8 @@ export interface ControlsProps {
   /** What a rider of this horse weighs; the load to begin with when someone gets on. */
   readonly rider: RiderLoad;
   readonly onChange: (next: RoomState) => void;
+  /** The saddle is being slid: shown, not yet kept. */
+  readonly onSlide: (placeMm: number | null) => void;
 }
 
 const FIRST: readonly AxisId[] = ['width', 'place', 'frontDepth', 'gusset', 'curve', 'straps', 'pad'];
@@ -31,7 +34,7 @@ const SHIMS: readonly AxisId[] = [
 ];
 
 /** Everything a fitter can change, each in the steps it really has; what this saddle hasn't is left out. */
-export function Controls({ state, saddle, rider, onChange }: ControlsProps) {
+export function Controls({ state, saddle, rider, onChange, onSlide }: ControlsProps) {
   const can = (axis: AxisId): boolean =>
     stepSetup(saddle, state.setup, axis, 1) !== null || stepSetup(saddle, state.setup, axis, -1) !== null;
   const rows = (axes: readonly AxisId[]) =>
@@ -43,7 +46,17 @@ export function Controls({ state, saddle, rider, onChange }: ControlsProps) {
   const [filling, shims] = [rows(FILLING), rows(SHIMS)];
   return (
     <YStack>
-      {rows(FIRST)}
+      {rows(FIRST.slice(0, 2))}
+      <PlaceRail
+        placeMm={state.setup.placeMm}
+        lengthMm={saddle.build.frame.lengthMm}
+        onDrag={onSlide}
+        onLetGo={(placeMm) => {
+          onSlide(null);
+          onChange({ ...state, setup: { ...state.setup, placeMm } });
+        }}
+      />
+      {rows(FIRST.slice(2))}
       <RiderRows state={state} rider={rider} onChange={onChange} />
       {filling.length > 0 ? (
         <Heading paddingTop="$m">Filling</Heading>

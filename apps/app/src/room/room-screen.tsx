@@ -104,14 +104,16 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
   const riders = useRiders().data;
   const rider = useMemo(() => riderOf(riders, page.horse.riderIds), [riders, page.horse.riderIds]);
   const start = useMemo(() => firstState(input, saddles, page, rider), [input, saddles, page, rider]);
-  const now = usable(room.now, saddles) ?? start;
+  const kept = usable(room.now, saddles) ?? start;
+  const [slidTo, setSlidTo] = useState<number | null>(null);
+  const now = slidTo === null ? kept : { ...kept, setup: { ...kept.setup, placeMm: slidTo } };
   const state = comparing ? (usable(room.against, saddles) ?? now) : now;
   const saddle = saddles.find((s) => s.id === state.saddleId)!;
   const described = useMemo(() => describedOf(saddle), [saddle]);
   const asked: SitAsked = { ...withoutSaddle(state), saddle: described, schoolId: page.visit.schoolId };
   const { answered, fresh } = useSitAnswer(runner, 'sit', asked);
   const beside = useSitAnswer(runner, 'neighbours', comparing ? null : asked, 350);
-  const put = (next: RoomState) => setRoom(changed({ ...room, now }, next));
+  const put = (next: RoomState) => setRoom(changed({ ...room, now: kept }, next));
   const putSetup = (setup: SaddleSetup) => put({ ...now, setup });
   const picture = answered?.ok === true && answered.answer.ok ? answered.answer.value : null;
   const neighbours: readonly NeighbourOf[] | null = beside.fresh && beside.answered?.ok === true ? beside.answered.answer : null;
@@ -140,7 +142,7 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
           <HoldToCompare
             has={room.against !== null}
             onPin={() => {
-              setRoom(heldAgainst({ ...room, now }));
+              setRoom(heldAgainst({ ...room, now: kept }));
               toast({ text: 'Held: press and hold “Compare” to see it again.' });
             }}
             onHold={setComparing}
@@ -197,7 +199,7 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
           <Small>
             {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
           </Small>
-          <Controls state={now} saddle={described} rider={rider} onChange={put} />
+          <Controls state={now} saddle={described} rider={rider} onChange={put} onSlide={setSlidTo} />
           {picture === null ? null : (
             <CriteriaTable
               picture={picture}

@@ -1,6 +1,6 @@
 import { degFromRad } from '../../units';
 import { type ContactCells } from './contact-cells';
-import { type Springs, pressureKPa } from './springs';
+import { type Springs } from './springs';
 
 /** A weight hanging on the saddle at a place, N downward. */
 export interface Load {
@@ -30,7 +30,7 @@ export interface Settled {
 /** Past this a saddle doesn't sit, whatever the arithmetic says (default). */
 export const MOST_TILT_DEG = 8;
 const MOST_ROUNDS = 80;
-const BALANCED = 1e-9;
+const BALANCED = 1e-8;
 const MOST_HALVINGS = 40;
 /** Where energies differ by less, the balance decides which place is better. */
 const ROUNDING = 1e-12;
@@ -49,12 +49,13 @@ const LONGEST_TURN = 0.12;
 export function settle(cells: ContactCells, springs: Springs, loads: readonly Load[], start: Pose | null = null): Settled {
   const weightN = loads.reduce((s, l) => s + l.downN, 0);
   const problem = prepared(cells, springs, loads, weightN);
-  if (!(weightN > 0)) return result(problem, 'unloaded', [liftedClear(cells), 0, 0], 0);
+  if (!(weightN > 0)) return result(problem, 'unloaded', [liftedClear(cells), 0, 0], 0, [0, 0, 0]);
   const q: Place = start === null ? [heaveForWeight(problem), 0, 0] : fromPose(start, problem);
   const rounds = descend(problem, q);
-  const balanced = Math.max(...residualOf(problem, q).map(Math.abs)) < 1e-7;
+  const left = residualOf(problem, q);
+  const balanced = Math.max(...left.map(Math.abs)) < 1e-7;
   const tilted = Math.max(Math.abs(q[1]), Math.abs(q[2])) / LEVER_MM > MOST_SLOPE;
-  return result(problem, balanced && !tilted ? 'settled' : 'doesNotSit', q, rounds);
+  return result(problem, balanced && !tilted ? 'settled' : 'doesNotSit', q, rounds, left);
 }
 
 /** Heave in mm, and rise of pitch and roll in mm over the lever. */
@@ -110,10 +111,6 @@ const fromPose = ({ heaveMm, pitchDeg, rollDeg }: Pose, { x0, y0 }: Prepared): P
   const [p, r] = [Math.tan((pitchDeg * Math.PI) / 180), Math.tan((rollDeg * Math.PI) / 180)];
   return [heaveMm - p * x0 - r * y0, p * LEVER_MM, r * LEVER_MM];
 };
-
-/** Squeeze of a cell along the vertical, mm. */
-const sunk = ({ cells, x0, y0 }: Prepared, [heave, pitch, roll]: Place, i: number): number =>
-  cells.overlapMm[i]! - heave + (pitch * (cells.x[i]! - x0) + roll * (cells.y[i]! - y0)) / LEVER_MM;
 
 /** Energy at a place, N mm; fills gradient and Hessian. No allocation. */
 function look(p: Prepared, q: Place): number {
@@ -242,13 +239,15 @@ function newtonStep({ g, h }: Prepared): Place {
   return [(y0 - l10 * s1 - l20 * s2) / l00, s1, s2];
 }
 
-function result(p: Prepared, state: Settled['state'], q: Place, iterations: number): Settled {
+function result(
+  p: Prepared,
+  state: Settled['state'],
+  q: Place,
+  iterations: number,
+  [force, pitch, roll]: readonly [number, number, number],
+): Settled {
   const pressures = new Float64Array(p.cells.x.length);
-  for (let i = 0; i < pressures.length; i++) {
-    const vertical = sunk(p, q, i);
-    pressures[i] = vertical > 0 && state !== 'unloaded' ? pressureKPa(p.springs, p.cells.normalZ[i]! * vertical) : 0;
-  }
-  const [force, pitch, roll] = p.weightN > 0 ? residualOf(p, q) : [0, 0, 0];
+  if (state !== 'unloaded') fillPressures(p, q, pressures);
   const [slopeX, slopeY] = [q[1] / LEVER_MM, q[2] / LEVER_MM];
   return {
     state,
@@ -261,4 +260,18 @@ function result(p: Prepared, state: Settled['state'], q: Place, iterations: numb
     residual: { force, pitch, roll },
     iterations,
   };
+}
+
+function fillPressures(p: Prepared, [heave, pitch, roll]: Place, into: Float64Array): void {
+  const { x, y, overlapMm, normalZ } = p.cells;
+  const k = p.springs.stiffnessKPaPerMm;
+  const soft = 1 / p.springs.hardeningMm;
+  const px = pitch / LEVER_MM;
+  const ry = roll / LEVER_MM;
+  for (let i = 0; i < into.length; i++) {
+    const vertical = overlapMm[i]! - heave + px * (x[i]! - p.x0) + ry * (y[i]! - p.y0);
+    if (!(vertical > 0)) continue;
+    const d = normalZ[i]! * vertical;
+    into[i] = k * d * (1 + d * soft);
+  }
 }

@@ -57,27 +57,37 @@ export function judgeSitting(input: JudgeInput, school: School): SitVerdict {
 /** What a number means under a rule; no rule is no opinion. */
 export function sitRow(id: SitCriterionId, value: number | null, rule: SitRule | undefined): SitRow {
   const { unit, need } = SIT_CRITERIA[id];
-  const base = {
+  const known = value !== null && Number.isFinite(value) ? value : null;
+  const least = rule?.least ?? null;
+  const most = rule?.most ?? null;
+  const outside = known === null || rule === undefined ? 0 : outsideBy(known, rule);
+  const stops = rule !== undefined && ((rule.hardStop === 'least' && outside < 0) || (rule.hardStop === 'most' && outside > 0));
+  return {
     id,
     unit,
-    value,
-    least: rule?.least ?? null,
-    most: rule?.most ?? null,
-    stops: false,
-    outside: 0,
-    costs: 0,
-    spare: null,
+    value: known,
+    least,
+    most,
+    verdict: rowVerdict(known, rule, outside, stops),
+    stops,
+    outside,
+    costs: rule === undefined ? 0 : POINTS_PER_WEIGHT * rule.weight * Math.min(MOST_SCALES, Math.abs(outside)),
+    spare: known === null || rule === undefined || outside !== 0 ? null : spareOf(known, rule),
     need,
   };
-  if (value === null || !Number.isFinite(value)) return { ...base, value: null, verdict: rule === undefined ? 'noOpinion' : 'notMeasured' };
-  if (rule === undefined) return { ...base, verdict: 'noOpinion' };
-  const below = rule.least === null ? 0 : Math.min(0, value - rule.least) / rule.scale;
-  const above = rule.most === null ? 0 : Math.max(0, value - rule.most) / rule.scale;
-  const outside = below < 0 ? below : above;
-  const stops = (rule.hardStop === 'least' && below < 0) || (rule.hardStop === 'most' && above > 0);
-  const verdict = outside === 0 ? 'good' : stops || Math.abs(outside) > 1 ? 'bad' : 'lookOut';
-  const costs = POINTS_PER_WEIGHT * rule.weight * Math.min(MOST_SCALES, Math.abs(outside));
-  return { ...base, verdict, stops, outside, costs, spare: outside === 0 ? spareOf(value, rule) : null };
+}
+
+/** In scales: - below the least, + above the most, 0 inside. */
+function outsideBy(value: number, { least, most, scale }: SitRule): number {
+  if (least !== null && value < least) return (value - least) / scale;
+  return most !== null && value > most ? (value - most) / scale : 0;
+}
+
+function rowVerdict(value: number | null, rule: SitRule | undefined, outside: number, stops: boolean): RowVerdict {
+  if (rule === undefined) return 'noOpinion';
+  if (value === null) return 'notMeasured';
+  if (outside === 0) return 'good';
+  return stops || Math.abs(outside) > 1 ? 'bad' : 'lookOut';
 }
 
 function spareOf(value: number, { least, most }: SitRule): SitRow['spare'] {

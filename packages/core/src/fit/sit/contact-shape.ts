@@ -35,42 +35,54 @@ const EDGE_SHARE = 0.25;
 
 export function contactShape(back: BackCells, seat: SeatCells, under: Underside, settled: Settled): ContactShape {
   const overlap = settledOverlap(seat, settled);
-  const sums = { third: [0, 0, 0], cells: [0, 0, 0] };
-  const edge = { near: { outer: 0, inner: 0, all: 0 }, off: { outer: 0, inner: 0, all: 0 } };
-  const rowGap = new Float64Array(back.countX);
+  const { pressureKPa } = settled;
+  const { countX, countY, y, normalZ } = back;
+  const thirds = new Float64Array(3);
+  const thirdCells = new Float64Array(3);
+  const rowGap = new Float64Array(countX);
   let [touching, panel] = [0, 0];
-  for (let i = 0; i < back.countX; i++) {
-    const u = back.x[i * back.countY]! - back.placeMm;
-    const { innerMm, outerMm } = under.edgesAt(u);
-    const third = thirdAt(under, u);
-    let [gap, cells] = [0, 0];
-    for (let j = 0; j < back.countY; j++) {
-      const at = i * back.countY + j;
+  let [nearAll, nearOuter, nearInner, offAll, offOuter, offInner] = [0, 0, 0, 0, 0, 0];
+  for (let i = 0; i < countX; i++) {
+    const u = back.x[i * countY]! - back.placeMm;
+    const edges = under.edgesAt(u);
+    const from = edges.innerMm + EDGE_SHARE * (edges.outerMm - edges.innerMm);
+    const to = edges.outerMm - EDGE_SHARE * (edges.outerMm - edges.innerMm);
+    let gap = 0;
+    let cells = 0;
+    let pressed = 0;
+    for (let at = i * countY; at < (i + 1) * countY; at++) {
       const o = overlap[at]!;
-      if (Number.isNaN(o)) continue;
-      const p = settled.pressureKPa[at]!;
-      panel++;
+      if (o !== o) continue;
       cells++;
-      if (p > 0) touching++;
-      gap += Math.max(0, -o) * back.normalZ[at]!;
-      sums.third[third]! += p;
-      sums.cells[third]!++;
-      const side = edge[back.y[at]! < 0 ? 'near' : 'off'];
-      const v = (Math.abs(back.y[at]!) - innerMm) / (outerMm - innerMm);
-      side.all += p;
-      if (v > 1 - EDGE_SHARE) side.outer += p;
-      if (v < EDGE_SHARE) side.inner += p;
+      const p = pressureKPa[at]!;
+      if (o < 0) gap -= o * normalZ[at]!;
+      if (!(p > 0)) continue;
+      touching++;
+      pressed += p;
+      const out = y[at]!;
+      if (out < 0) {
+        nearAll += p;
+        if (-out > to) nearOuter += p;
+        if (-out < from) nearInner += p;
+      } else {
+        offAll += p;
+        if (out > to) offOuter += p;
+        if (out < from) offInner += p;
+      }
     }
+    const third = thirdAt(under, u);
+    thirds[third]! += pressed;
+    thirdCells[third]! += cells;
+    panel += cells;
     rowGap[i] = cells > 0 ? gap / cells : 0;
   }
   const share = (of: number, all: number): number => (all > 0 ? of / all : 0);
-  const mean = (t: number): number => share(sums.third[t]!, sums.cells[t]!);
-  const gaps = gapsAlong(back, under, rowGap);
+  const mean = (t: number): number => share(thirds[t]!, thirdCells[t]!);
   return {
     thirdsKPa: [mean(0), mean(1), mean(2)],
-    ...gaps,
-    outerShare: { near: share(edge.near.outer, edge.near.all), off: share(edge.off.outer, edge.off.all) },
-    innerShare: { near: share(edge.near.inner, edge.near.all), off: share(edge.off.inner, edge.off.all) },
+    ...gapsAlong(back, under, rowGap),
+    outerShare: { near: share(nearOuter, nearAll), off: share(offOuter, offAll) },
+    innerShare: { near: share(nearInner, nearAll), off: share(offInner, offAll) },
     touchingShare: share(touching, panel),
   };
 }

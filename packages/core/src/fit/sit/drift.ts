@@ -1,4 +1,4 @@
-import { type Springs, pressureKPa } from '../contact/springs';
+import { type Springs } from '../contact/springs';
 import { type Settled } from '../contact/settle';
 import { type BackCells } from './seat-cells';
 import { type StrapPull } from './loads';
@@ -54,19 +54,22 @@ export interface TipStiffness {
 }
 
 export function tipStiffness(back: BackCells, settled: Settled, springs: Springs): TipStiffness {
-  const area = back.stepMm * back.stepMm * 1e-3;
+  const { pressureKPa } = settled;
+  const { x, y, normalZ } = back;
+  const soft = 1 / springs.hardeningMm;
+  const area = back.stepMm * back.stepMm * 1e-3 * springs.stiffnessKPaPerMm;
   let [k, kx, ky, kxx, kyy] = [0, 0, 0, 0, 0];
-  for (let i = 0; i < settled.pressureKPa.length; i++) {
-    const p = settled.pressureKPa[i]!;
+  for (let i = 0; i < pressureKPa.length; i++) {
+    const p = pressureKPa[i]!;
     if (p <= 0) continue;
-    const d = squeezeAt(springs, p);
-    const stiff = area * back.normalZ[i]! * springs.stiffnessKPaPerMm * (1 + (2 * d) / springs.hardeningMm);
-    const [x, y] = [back.x[i]!, back.y[i]!];
+    const stiff = area * normalZ[i]! * (1 + 2 * squeezeAt(springs, p) * soft);
+    const sx = stiff * x[i]!;
+    const sy = stiff * y[i]!;
     k += stiff;
-    kx += stiff * x;
-    ky += stiff * y;
-    kxx += stiff * x * x;
-    kyy += stiff * y * y;
+    kx += sx;
+    ky += sy;
+    kxx += sx * x[i]!;
+    kyy += sy * y[i]!;
   }
   const perDeg = (m: number): number => (m * Math.PI) / 180 / 1000;
   return k === 0
@@ -76,8 +79,7 @@ export function tipStiffness(back: BackCells, settled: Settled, springs: Springs
 
 /** The squeeze behind a pressure: p = k d (1 + d / dh) solved for d. */
 export function squeezeAt(springs: Springs, kPa: number): number {
-  const { stiffnessKPaPerMm: k, hardeningMm: dh } = springs;
-  if (!Number.isFinite(dh)) return kPa / k;
-  const d = (dh / 2) * (Math.sqrt(1 + (4 * kPa) / (k * dh)) - 1);
-  return pressureKPa(springs, d) > 0 ? d : 0;
+  const k = springs.stiffnessKPaPerMm;
+  const dh = springs.hardeningMm;
+  return dh === Infinity ? kPa / k : (dh / 2) * (Math.sqrt(1 + (4 * kPa) / (k * dh)) - 1);
 }

@@ -1,0 +1,71 @@
+import { parentPort } from 'node:worker_threads';
+import { performance } from 'node:perf_hooks';
+import {
+  LAYER_STIFFNESS,
+  assess,
+  configurations,
+  contactCells,
+  fitBench,
+  inSeries,
+  naturalPlaceMm,
+  presentSetup,
+  schoolById,
+  settle,
+  sit,
+  sitBench,
+} from '@fulcra/core';
+import { DEMO_ANIMALS, DEMO_SADDLES, trueBody } from '@fulcra/demo';
+
+/** What the engine takes in a worker, ms; medians. */
+const ROUNDS = 25;
+const RIDER = { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' } as const;
+const CONFIGURATIONS = 300;
+
+function median(work: () => unknown, rounds = ROUNDS): number {
+  for (let i = 0; i < 5; i++) work();
+  const times = Array.from({ length: rounds }, () => {
+    const began = performance.now();
+    work();
+    return performance.now() - began;
+  });
+  return times.sort((a, b) => a - b)[rounds >> 1]!;
+}
+
+const cells = contactCells({
+  fromXMm: -200,
+  toXMm: 200,
+  halfWidthMm: 120,
+  stepMm: 4.9,
+  back: (x, y) => -(Math.hypot(y, 30) - 30) * 0.9 + 15 * (x / 200) ** 2 - 0.02 * x,
+  underside: (x, y) => (Math.abs(y) < 35 || Math.abs(y) > 110 ? Number.NaN : 12 * (x / 200) ** 2 - 0.85 * (Math.hypot(y, 30) - 30)),
+});
+const springs = inSeries([LAYER_STIFFNESS.wool, LAYER_STIFFNESS.tissue]);
+const load = (downN: number) => [{ xMm: 20, yMm: 3, downN }];
+const rest = settle(cells, springs, load(800));
+const body = trueBody(DEMO_ANIMALS[6]!.back);
+const saddle = DEMO_SADDLES.find((s) => s.name === 'Breaker')!;
+const school = schoolById('static-close');
+const place = naturalPlaceMm(body, saddle, school);
+const bench = sitBench(body, 'resting');
+const question = { body, saddle, setup: presentSetup(saddle, place), rider: RIDER, pose: 'resting' as const };
+
+function rankAll(): number {
+  const all = fitBench(body, school, RIDER, 60);
+  let near = null;
+  let ranked = 0;
+  for (let round = 0; ranked < CONFIGURATIONS; round++) {
+    for (const setup of configurations(saddle, place + round * 5)) {
+      const outcome = assess(all, saddle, setup, near);
+      if (outcome.ok) near = outcome.value;
+      if (++ranked === CONFIGURATIONS) break;
+    }
+  }
+  return ranked;
+}
+
+parentPort!.postMessage({
+  'one solve, 4018 cells, cold': median(() => settle(cells, springs, load(800))),
+  'one solve, 4018 cells, warm': median(() => settle(cells, springs, load(810), rest.pose)),
+  'a saddle laid, settled, measured': median(() => sit(question, bench)),
+  [`${CONFIGURATIONS} configurations on three poses`]: median(rankAll, 3),
+});

@@ -8,6 +8,8 @@ import { DEMO_ACCOUNT } from '@fulcra/demo';
 const url = process.env.FULCRA_URL;
 const CORRIE = '/visits/019b8b1f-2400-7000-8000-000000000130/room';
 const SECONDS = 4;
+/** The page has stopped moving by then. */
+const SETTLED_MS = 1000;
 
 interface TraceEvent {
   readonly name: string;
@@ -21,7 +23,9 @@ async function drag(address: string): Promise<void> {
   await page.request.post('/api/session', { data: { email: DEMO_ACCOUNT.email, password: DEMO_ACCOUNT.password } });
   await page.goto(CORRIE);
   const rail = page.getByRole('slider', { name: 'Slide the saddle along the back' });
+  await page.getByText(/^Next narrower/).waitFor();
   await rail.scrollIntoViewIfNeeded();
+  await page.waitForTimeout(SETTLED_MS);
   const box = (await rail.boundingBox())!;
   await browser.startTracing(page, { categories: ['blink.user_timing', 'devtools.timeline'] });
   const y = box.y + box.height / 2;

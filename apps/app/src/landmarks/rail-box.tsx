@@ -1,5 +1,4 @@
 import { type ReactNode, useRef } from 'react';
-import { type GestureResponderEvent, View } from 'react-native';
 
 export interface RailBoxProps {
   readonly widthPx: number;
@@ -15,42 +14,47 @@ export interface RailBoxProps {
   readonly children: ReactNode;
 }
 
-/** A drawing that is a slider: touched, dragged, or moved by a millimetre with the arrow keys, by ten with Shift. */
+/**
+ * A drawing that is a slider: touched, dragged, or moved by a millimetre with the arrow keys, by ten with Shift.
+ * The pointer is captured, so that a page that shifts while the finger is down doesn't take the slider away from it.
+ */
 export function RailBox({ widthPx, heightPx, label, valueMm, leastMm, mostMm, toMm, onMove, onHold, children }: RailBoxProps) {
-  const box = useRef<View>(null);
-  const moveTo = (event: GestureResponderEvent) => {
-    const frame = (box.current as unknown as HTMLElement).getBoundingClientRect();
-    onMove(Math.round(toMm(event.nativeEvent.pageX - window.scrollX - frame.left)));
-  };
-  const key = (event: { key: string; shiftKey: boolean; preventDefault: () => void }) => {
+  const box = useRef<HTMLDivElement>(null);
+  const down = useRef(false);
+  const moveTo = (event: React.PointerEvent) => onMove(Math.round(toMm(event.clientX - box.current!.getBoundingClientRect().left)));
+  const key = (event: React.KeyboardEvent) => {
     const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
     if (by === 0) return;
     event.preventDefault();
     onMove(valueMm + by * (event.shiftKey ? 10 : 1));
   };
-  const slider = {
-    onKeyDown: key,
-    role: 'slider',
-    tabIndex: 0,
-    'aria-label': label,
-    'aria-valuenow': valueMm,
-    'aria-valuemin': leastMm,
-    'aria-valuemax': mostMm,
+  const release = () => {
+    if (!down.current) return;
+    down.current = false;
+    onHold?.(false);
   };
   return (
-    <View
+    <div
       ref={box}
-      {...(slider as object)}
-      onStartShouldSetResponder={() => true}
-      onResponderGrant={(event) => {
+      role="slider"
+      tabIndex={0}
+      aria-label={label}
+      aria-valuenow={valueMm}
+      aria-valuemin={leastMm}
+      aria-valuemax={mostMm}
+      onKeyDown={key}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        down.current = true;
         onHold?.(true);
         moveTo(event);
       }}
-      onResponderMove={moveTo}
-      onResponderRelease={() => onHold?.(false)}
-      style={{ width: widthPx, height: heightPx, touchAction: 'none', cursor: 'ew-resize' } as object}
+      onPointerMove={(event) => down.current && moveTo(event)}
+      onPointerUp={release}
+      onPointerCancel={release}
+      style={{ width: widthPx, height: heightPx, touchAction: 'none', cursor: 'ew-resize', userSelect: 'none' }}
     >
       {children}
-    </View>
+    </div>
   );
 }

@@ -15,8 +15,8 @@ export interface ControlsProps {
   /** What a rider of this horse weighs; the load to begin with when someone gets on. */
   readonly rider: RiderLoad;
   readonly onChange: (next: RoomState) => void;
-  /** The saddle is being slid: shown, not yet kept. */
-  readonly onSlide: (placeMm: number | null) => void;
+  /** The saddle is being slid: drawn, not yet kept. */
+  readonly onSlide: (placeMm: number) => void;
 }
 
 const FIRST: readonly AxisId[] = ['width', 'place', 'frontDepth', 'gusset', 'curve', 'straps', 'pad'];
@@ -51,10 +51,7 @@ export function Controls({ state, saddle, rider, onChange, onSlide }: ControlsPr
         placeMm={state.setup.placeMm}
         lengthMm={saddle.build.frame.lengthMm}
         onDrag={onSlide}
-        onLetGo={(placeMm) => {
-          onSlide(null);
-          onChange({ ...state, setup: { ...state.setup, placeMm } });
-        }}
+        onLetGo={(placeMm) => onChange({ ...state, setup: { ...state.setup, placeMm } })}
       />
       {rows(FIRST.slice(2))}
       <RiderRows state={state} rider={rider} onChange={onChange} />

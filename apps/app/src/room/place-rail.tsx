@@ -1,5 +1,5 @@
 import { FITTER_STEPS } from '@fulcra/core';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
@@ -22,15 +22,20 @@ export function PlaceRail({ placeMm, lengthMm, onDrag, onLetGo }: PlaceRailProps
   const palette = usePalette();
   const held = useRef(false);
   const last = useRef(placeMm);
-  last.current = placeMm;
+  const [draggedTo, setDraggedTo] = useState<number | null>(null);
+  const shownMm = draggedTo ?? placeMm;
   const { placeFromMm, placeToMm } = FITTER_STEPS;
   const pxPerMm = width / (placeToMm - placeFromMm + lengthMm);
-  const left = (placeMm - placeFromMm) * pxPerMm;
+  const left = (shownMm - placeFromMm) * pxPerMm;
   const move = (mm: number) => {
     const inside = Math.min(placeToMm, Math.max(placeFromMm, mm));
     last.current = inside;
-    if (held.current) onDrag(inside);
-    else onLetGo(inside);
+    if (!held.current) {
+      onLetGo(inside);
+      return;
+    }
+    setDraggedTo(inside);
+    onDrag(inside);
   };
   return (
     <YStack onLayout={onLayout} height={HEIGHT_PX}>
@@ -39,14 +44,16 @@ export function PlaceRail({ placeMm, lengthMm, onDrag, onLetGo }: PlaceRailProps
           widthPx={width}
           heightPx={HEIGHT_PX}
           label="Slide the saddle along the back"
-          valueMm={placeMm}
+          valueMm={shownMm}
           leastMm={placeFromMm}
           mostMm={placeToMm}
           toMm={(px) => placeFromMm + px / pxPerMm - lengthMm / 2}
           onMove={move}
           onHold={(down) => {
             held.current = down;
-            if (!down) onLetGo(last.current);
+            if (down) return;
+            setDraggedTo(null);
+            onLetGo(last.current);
           }}
         >
           <Svg width={width} height={HEIGHT_PX} aria-hidden>

@@ -1,7 +1,7 @@
 import { type Saddle, chosenSettingOf, triedSettingsOf } from '@fulcra/contract';
 import { type BackSurface, type SaddleSetup, type SitRow, backSurface, middleSetup, presentSetup } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { YStack } from 'tamagui';
 import { useRiders, useSaddles } from '../sync/use-views';
 import { Banner } from '../ui/banner';
@@ -26,11 +26,12 @@ import { Controls } from './controls';
 import { CriteriaTable } from './criteria-table';
 import { NeighboursSheet } from './neighbours-sheet';
 import { EMPTY_ROOM, type RoomHistory, type RoomState, changed, describedOf, heldAgainst, undone } from './room-state';
-import { RoomViews, type ViewId } from './room-views';
+import { LivePicture } from './live-picture';
+import { type ViewId } from './room-views';
 import { SearchSheet, type SearchKind } from './search-sheet';
 import { firstState, placeOf, riderOf, rowShown, triedOf, usable, widthLabel, withoutSaddle } from './room-start';
 import { FlockTool, HoldToCompare, Tool, Tools } from './room-tools';
-import { MissingBanner, PhoneViews, RoomTop } from './room-top';
+import { LiveViews, MissingBanner, PhoneViews, RoomTop } from './room-top';
 import { StockSheet } from './stock-sheet';
 import { SureLine } from './sure-line';
 import { TriedList } from './tried-list';
@@ -104,18 +105,22 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
   const riders = useRiders().data;
   const rider = useMemo(() => riderOf(riders, page.horse.riderIds), [riders, page.horse.riderIds]);
   const start = useMemo(() => firstState(input, saddles, page, rider), [input, saddles, page, rider]);
-  const kept = usable(room.now, saddles) ?? start;
-  const [slidTo, setSlidTo] = useState<number | null>(null);
-  const now = slidTo === null ? kept : { ...kept, setup: { ...kept.setup, placeMm: slidTo } };
+  const now = usable(room.now, saddles) ?? start;
   const state = comparing ? (usable(room.against, saddles) ?? now) : now;
   const saddle = saddles.find((s) => s.id === state.saddleId)!;
   const described = useMemo(() => describedOf(saddle), [saddle]);
   const asked: SitAsked = { ...withoutSaddle(state), saddle: described, schoolId: page.visit.schoolId };
   const { answered, fresh } = useSitAnswer(runner, 'sit', asked);
   const beside = useSitAnswer(runner, 'neighbours', comparing ? null : asked, 350);
-  const put = (next: RoomState) => setRoom(changed({ ...room, now: kept }, next));
+  const put = (next: RoomState) => setRoom(changed({ ...room, now }, next));
   const putSetup = (setup: SaddleSetup) => put({ ...now, setup });
   const picture = answered?.ok === true && answered.answer.ok ? answered.answer.value : null;
+  const live = useMemo(() => new LivePicture(), []);
+  useEffect(() => live.set(null), [live, picture]);
+  const slide = (placeMm: number) =>
+    runner.ask('sit', { ...asked, setup: { ...asked.setup, placeMm } }, (slid) => {
+      if (slid.ok && slid.answer.ok) live.set(slid.answer.value);
+    });
   const neighbours: readonly NeighbourOf[] | null = beside.fresh && beside.answered?.ok === true ? beside.answered.answer : null;
   const tried = triedSettingsOf(page.facts);
   const chosen = chosenSettingOf(page.facts);
@@ -132,8 +137,10 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
       note={`Fit room: ${saddle.name}`}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={
-        <RoomTop loaded={loaded} visitId={visitId} picture={picture} atMm={atMm} onMove={setAtMm}>
-          {wide ? null : <PhoneViews {...{ surface, loaded, picture, atMm, view, setView, shown: rowShown(picture, shownId), setAtMm }} />}
+        <RoomTop live={live} loaded={loaded} visitId={visitId} picture={picture} atMm={atMm} onMove={setAtMm}>
+          {wide ? null : (
+            <PhoneViews {...{ live, surface, loaded, picture, atMm, view, setView, shown: rowShown(picture, shownId), setAtMm }} />
+          )}
         </RoomTop>
       }
       bottom={
@@ -142,7 +149,7 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
           <HoldToCompare
             has={room.against !== null}
             onPin={() => {
-              setRoom(heldAgainst({ ...room, now: kept }));
+              setRoom(heldAgainst({ ...room, now }));
               toast({ text: 'Held: press and hold “Compare” to see it again.' });
             }}
             onHold={setComparing}
@@ -170,7 +177,8 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
       <YStack gap="$l" flexDirection={wide ? 'row' : 'column'} alignItems="flex-start">
         {wide && picture !== null ? (
           <YStack flex={3} minWidth={0} width="100%">
-            <RoomViews
+            <LiveViews
+              live={live}
               surface={surface}
               measured={measured}
               picture={picture}
@@ -199,7 +207,7 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
           <Small>
             {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
           </Small>
-          <Controls state={now} saddle={described} rider={rider} onChange={put} onSlide={setSlidTo} />
+          <Controls state={now} saddle={described} rider={rider} onChange={put} onSlide={slide} />
           {picture === null ? null : (
             <CriteriaTable
               picture={picture}

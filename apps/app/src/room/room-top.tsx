@@ -7,47 +7,44 @@ import { HoldBanner } from '../feel/hold-banner';
 import { Banner } from '../ui/banner';
 import { type LoadedVisit } from '../visit/use-visit-page';
 import { type SitPicture } from '../workers/sit-protocol';
-import { RoomBackline } from './room-backline';
-import { RoomViews, type ViewId } from './room-views';
+import { type LivePicture, useLive } from './live-picture';
+import { RoomBackline, type RoomBacklineProps } from './room-backline';
+import { RoomViews, type RoomViewsProps, type ViewId } from './room-views';
 
-export function RoomTop({
-  loaded,
-  visitId,
-  picture,
-  atMm,
-  onMove,
-  children,
-}: {
+interface RoomTopProps {
+  readonly live: LivePicture;
   readonly loaded: LoadedVisit;
   readonly visitId: string;
   readonly picture: SitPicture | null;
   readonly atMm: number;
   readonly onMove: (mm: number) => void;
   readonly children: React.ReactNode;
-}) {
-  const [width, onLayout] = useMeasuredWidth();
+}
+
+export function RoomTop({ loaded, visitId, children, ...line }: RoomTopProps) {
   const { topline, landmarks, hold } = loaded.measured;
   const layout = useMemo(() => backlineLayout(topline.consensus, landmarks), [topline.consensus, landmarks]);
+  const [width, onLayout] = useMeasuredWidth();
   return (
     <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule">
-      {width > 0 ? (
-        <RoomBackline
-          widthPx={width}
-          layout={layout}
-          landmarks={landmarks}
-          picture={picture}
-          atMm={atMm}
-          onMove={onMove}
-          held={hold.state === 'held'}
-        />
-      ) : null}
+      {width > 0 ? <LiveBackline {...line} widthPx={width} layout={layout} landmarks={landmarks} held={hold.state === 'held'} /> : null}
       <HoldBanner visitId={visitId} hold={hold} />
       {children}
     </YStack>
   );
 }
 
+const LiveBackline = ({ live, picture, ...rest }: RoomBacklineProps & { readonly live: LivePicture }) => (
+  <RoomBackline {...rest} picture={useLive(live, picture)} />
+);
+
+/** The drawings, following what is being slid. */
+export const LiveViews = ({ live, picture, ...rest }: RoomViewsProps & { readonly live: LivePicture }) => (
+  <RoomViews {...rest} picture={useLive(live, picture) ?? picture} />
+);
+
 interface PhoneViewsProps {
+  readonly live: LivePicture;
   readonly surface: BackSurface;
   readonly loaded: LoadedVisit;
   readonly picture: SitPicture | null;
@@ -58,19 +55,10 @@ interface PhoneViewsProps {
   readonly setAtMm: (mm: number) => void;
 }
 
-export function PhoneViews({ surface, loaded, picture, atMm, view, setView, shown, setAtMm }: PhoneViewsProps) {
+export function PhoneViews({ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }: PhoneViewsProps) {
   if (picture === null) return null;
-  return (
-    <RoomViews
-      surface={surface}
-      measured={loaded.measured}
-      picture={picture}
-      atMm={atMm}
-      onMove={setAtMm}
-      shown={shown}
-      one={{ view, onView: setView }}
-    />
-  );
+  const one = { view, onView: setView };
+  return <LiveViews {...{ live, surface, measured: loaded.measured, picture, atMm, onMove: setAtMm, shown, one }} />;
 }
 
 /** What can't be said because it wasn't measured; the rest is said. */

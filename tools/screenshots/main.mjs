@@ -67,8 +67,18 @@ await phone.page.getByRole('group', { name: 'Station' }).getByRole('button', { n
 await take(phone.page, 'change-phone');
 await open(phone.page, `/visits/${OPEN_VISIT}/fit`, 'Keep this width');
 await take(phone.page, 'fit-phone');
-await phone.page.getByRole('button', { name: 'Why' }).click();
-await take(phone.page, 'why-phone');
+await open(phone.page, `/visits/${WHOLE_VISIT}/room`, 'Keep it');
+await phone.page.getByText(/^Next narrower/).waitFor();
+await take(phone.page, 'room-phone');
+await phone.page.getByRole('button', { name: 'Section', exact: true }).click();
+await take(phone.page, 'room-section-phone');
+await phone.page.getByRole('button', { name: 'Keep it' }).click();
+await phone.page
+  .getByRole('button', { name: /^Choose / })
+  .first()
+  .click();
+await phone.page.getByRole('button', { name: 'Print' }).waitFor();
+await take(phone.page, 'specification-phone');
 await open(phone.page, `/visits/${OPEN_VISIT}/template`, 'SVG');
 await take(phone.page, 'template-phone');
 await phone.page.goto(address);
@@ -78,17 +88,18 @@ await take(phone.page, 'history-phone');
 
 const wide = await session(WIDE);
 await wide.enter();
-await take(wide.page, 'yard-wide');
 await open(wide.page, `/visits/${OPEN_VISIT}/trace/front`, 'Points');
 await wide.page.getByRole('button', { name: 'Points' }).click();
 const grid = await wide.page.getByRole('application').boundingBox();
 for (const k of [-4, -3, -2, -1, 0, 1, 2, 3, 4])
   await wide.page.mouse.click(grid.x + grid.width / 2 + k * 38, grid.y + 70 + Math.abs(k) * 34);
 await take(wide.page, 'front-wide');
-await open(wide.page, `/visits/${OPEN_VISIT}/fit`, 'Keep this width');
-await take(wide.page, 'fit-wide');
-await wide.page.getByRole('button', { name: 'Try a saddle of the stock' }).click();
-await wide.page.getByText('misses least').first().waitFor();
+await open(wide.page, `/visits/${WHOLE_VISIT}/room`, 'Keep it');
+await wide.page.getByText(/^Next narrower/).waitFor();
+await wide.page.waitForTimeout(4000);
+await take(wide.page, 'room-wide');
+await wide.page.goto(`${address}/saddles`);
+await wide.page.getByRole('listitem').first().waitFor();
 await take(wide.page, 'stock-wide');
 await open(wide.page, `/visits/${WHOLE_VISIT}/shape`, 'Ribs: round');
 await take(wide.page, 'shape-wide');

@@ -30,10 +30,13 @@ export function VerdictBlock({ picture, neighbours, compared }: VerdictBlockProp
       {verdict.chains.slice(0, 2).map((chain) => (
         <Body key={chain.id}>{chainSentence(chain)}</Body>
       ))}
-      {neighbours === null ? null : <Small>{widthsBeside(verdict, neighbours)}</Small>}
+      <Small minHeight={WIDTHS_PX}>{neighbours === null ? 'Trying one width down and one up…' : widthsBeside(verdict, neighbours)}</Small>
     </YStack>
   );
 }
+
+/** Room for what the widths beside it would do, kept free so that nothing below moves under the thumb. */
+const WIDTHS_PX = 64;
 
 /** A width is only known against the next one. */
 function widthsBeside(here: SitVerdict, neighbours: readonly NeighbourOf[]): string {

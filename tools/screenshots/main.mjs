@@ -43,7 +43,6 @@ const open = async (page, path, button) => {
 };
 
 const phone = await session(PHONE);
-await take(phone.page, 'sign-in-phone');
 await phone.enter();
 await take(phone.page, 'yard-phone');
 await open(phone.page, `/visits/${OPEN_VISIT}`, 'Open: What fits');

@@ -68,6 +68,7 @@ function Specification({ visitId, loaded, tried, saddle }: SpecificationProps) {
     return outcome.ok ? outcome.value : null;
   }, [measured, page.facts, saddle, tried]);
   const held = measured.hold.state === 'held';
+  const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
   return (
     <Screen
       narrow
@@ -88,6 +89,9 @@ function Specification({ visitId, loaded, tried, saddle }: SpecificationProps) {
       ) : null}
       {saddle.state === 'unsafe' ? (
         <Banner tone="bad">This saddle is noted as unsafe: do not ride in it until it is mended and checked.</Banner>
+      ) : null}
+      {refusing.length > 0 ? (
+        <Banner tone="bad">{`This setting was refused for ${refusing.join(', ')}. It is written down because it was chosen; the fitter decides and answers for it.`}</Banner>
       ) : null}
       {saddle.state === 'notChecked' ? <Banner tone="lookOut">This saddle has not been checked for safety.</Banner> : null}
       <XStack gap="$m" alignItems="flex-start">

@@ -45,13 +45,20 @@ const LONGEST_TURN = 0.12;
  * Where a rigid saddle comes to rest on elastic cells: the least of the energy of all squeezed cells and the sinking loads.
  * The energy is convex in heave, pitch and roll, so Newton's way with a line search finds the one rest, from any start.
  * @param start the pose to start from, e.g. of a setting close by; null to start level
+ * @param watch is told the energy of every place the descent stands at, N mm
  */
-export function settle(cells: ContactCells, springs: Springs, loads: readonly Load[], start: Pose | null = null): Settled {
+export function settle(
+  cells: ContactCells,
+  springs: Springs,
+  loads: readonly Load[],
+  start: Pose | null = null,
+  watch: (energyNmm: number) => void = () => undefined,
+): Settled {
   const weightN = loads.reduce((s, l) => s + l.downN, 0);
   const problem = prepared(cells, springs, loads, weightN);
   if (!(weightN > 0)) return result(problem, 'unloaded', [liftedClear(cells), 0, 0], 0, [0, 0, 0]);
   const q: Place = start === null ? [heaveForWeight(problem), 0, 0] : fromPose(start, problem);
-  const rounds = descend(problem, q);
+  const rounds = descend(problem, q, watch);
   const left = residualOf(problem, q);
   const balanced = Math.max(...left.map(Math.abs)) < 1e-7;
   const tilted = Math.max(Math.abs(q[1]), Math.abs(q[2])) / LEVER_MM > MOST_SLOPE;
@@ -195,8 +202,9 @@ function levelForce({ count, overlap, nz, springs, areaMm2 }: Prepared, heave: n
 const liftedClear = (cells: ContactCells): number => cells.overlapMm.reduce((most, o) => (o > most ? o : most), -Infinity);
 
 /** Newton with a line search on the energy, which never rises by more than its own rounding. @returns rounds used; `q` holds the place */
-function descend(p: Prepared, q: Place): number {
+function descend(p: Prepared, q: Place, watch: (energyNmm: number) => void): number {
   let energy = look(p, q);
+  watch(energy);
   const next: Place = [0, 0, 0];
   for (let round = 1; round <= MOST_ROUNDS; round++) {
     const unbalanced = greatest(p.g);
@@ -214,6 +222,7 @@ function descend(p: Prepared, q: Place): number {
     }
     if (!better) return round;
     energy = tried;
+    watch(energy);
     for (let k = 0; k < 3; k++) q[k] = next[k]!;
     if (Math.max(Math.abs(q[1]), Math.abs(q[2])) > 3 * MOST_SLOPE * LEVER_MM) return round;
   }

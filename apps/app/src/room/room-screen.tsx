@@ -95,6 +95,8 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
   const toast = useToast();
   const input = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
   const runner = useSitRunner(input);
+  // its own worker, so that what stands on the horse never waits for what its neighbours would do
+  const besideRunner = useSitRunner(input);
   const [room, setRoom] = useDraft<RoomHistory>(`room-${visitId}`, EMPTY_ROOM);
   const [comparing, setComparing] = useState(false);
   const [open, setOpen] = useState<Open>(null);
@@ -111,7 +113,7 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
   const described = useMemo(() => describedOf(saddle), [saddle]);
   const asked: SitAsked = { ...withoutSaddle(state), saddle: described, schoolId: page.visit.schoolId };
   const { answered, fresh } = useSitAnswer(runner, 'sit', asked);
-  const beside = useSitAnswer(runner, 'neighbours', comparing ? null : asked, 350);
+  const beside = useSitAnswer(besideRunner, 'neighbours', comparing ? null : asked, 350);
   const put = (next: RoomState) => setRoom(changed({ ...room, now }, next));
   const putSetup = (setup: SaddleSetup) => put({ ...now, setup });
   const picture = answered?.ok === true && answered.answer.ok ? answered.answer.value : null;

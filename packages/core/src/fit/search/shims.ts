@@ -3,20 +3,10 @@ import { NOTHING_ADDED } from '../../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../../saddle/saddle-setup';
 import { type FitBench } from './assess';
 import { type BestSetup, type SearchStep, bestSetup } from './best-setup';
-import { type AxisId } from './setup-axes';
+import { AXIS_IDS } from './setup-axes';
 
 /** Pairs first, then one side alone: both sides alike where that will do. */
-const SHIM_AXES: readonly AxisId[] = [
-  'shimFront',
-  'shimMiddle',
-  'shimRear',
-  'shimFrontNear',
-  'shimFrontOff',
-  'shimMiddleNear',
-  'shimMiddleOff',
-  'shimRearNear',
-  'shimRearOff',
-];
+const SHIM_AXES = AXIS_IDS.filter((axis) => axis.startsWith('shim'));
 
 /** The shims that help most under this setup, from none upward; a shim that doesn't help isn't put in. */
 export const bestShims = (bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup): Generator<SearchStep, Outcome<BestSetup>> =>

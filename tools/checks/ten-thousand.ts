@@ -5,7 +5,9 @@ const PAIRS = 10_000;
 const told = anyPairs(PAIRS / SADDLES_EACH);
 const all = told.settled + told.tipped + told.refused;
 console.log(`${all} pairs: ${told.settled} settled in balance, ${told.tipped} do not sit, ${told.refused} refused with a reason`);
-if (all !== PAIRS || told.settled < PAIRS / 2) {
-  console.error('fewer than half came to rest: the horses or the engine have changed');
+/** Saddles and horses are drawn apart, riders up to 20 mm beside the middle and all on the bars: a good many can't sit. */
+const LEAST_SETTLED = 4_000;
+if (all !== PAIRS || told.settled < LEAST_SETTLED) {
+  console.error(`fewer than ${LEAST_SETTLED} came to rest: the horses or the engine have changed`);
   process.exit(1);
 }

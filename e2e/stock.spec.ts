@@ -27,7 +27,7 @@ test('a saddle described by its measures, found again, noted as unsafe, and hand
   await page.getByLabel('Find a saddle').fill(name);
   await expect(page.getByRole('listitem')).toContainText('unsafe');
   const [file] = await Promise.all([page.waitForEvent('download'), fitter.button('Save the stock as a file').click()]);
-  const saved = JSON.parse(readFileSync((await file.path()), 'utf8')) as { format: string; saddles: { name: string; state: string }[] };
+  const saved = JSON.parse(readFileSync(await file.path(), 'utf8')) as { format: string; saddles: { name: string; state: string }[] };
   expect(saved.format).toBe('fulcra-saddles');
   expect(saved.saddles.find((s) => s.name === name)).toMatchObject({ state: 'unsafe' });
 });
@@ -43,7 +43,7 @@ test('a file that isn’t a stock takes nothing in; one that is takes in only wh
   await gives('not a stock');
   await expect(page.getByText('nothing was taken in')).toBeVisible();
   const [file] = await Promise.all([page.waitForEvent('download'), fitter.button('Save the stock as a file').click()]);
-  const stock = JSON.parse(readFileSync((await file.path()), 'utf8')) as { saddles: { name: string }[] };
+  const stock = JSON.parse(readFileSync(await file.path(), 'utf8')) as { saddles: { name: string }[] };
   const guest = { ...stock.saddles[0]!, name: 'Guest from another practice' };
   await gives(JSON.stringify({ ...stock, saddles: [...stock.saddles, guest] }));
   await expect(page.getByText(/^1 taken in; \d+ were there already\.$/)).toBeVisible();

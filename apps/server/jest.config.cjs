@@ -1,5 +1,7 @@
 /** HTTP tests against a real MariaDB, one run after another on one server. */
 module.exports = {
+  // a whole server and a database of its own begin before each file of tests
+  testTimeout: 30_000,
   testEnvironment: 'node',
   rootDir: __dirname,
   testMatch: ['<rootDir>/test/**/*.test.ts'],

@@ -3,7 +3,6 @@ import {
   LAYER_STIFFNESS,
   SECTION_STATIONS,
   backSurface,
-  contactCells,
   evenArch,
   frontFit,
   inSeries,
@@ -21,6 +20,7 @@ import {
 } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, demoSection, frontTakes, stationAtMm, trueStation } from '@fulcra/demo';
 import { readTakes } from '@fulcra/core';
+import { benchCells } from './bench-cells';
 import { plainEvenAngle } from './plain-search';
 
 const ROUNDS = 15;
@@ -62,18 +62,9 @@ const six = SECTION_STATIONS.map((station) => {
   if (!outcome.ok) throw new Error(`${station} cannot be read`);
   return { xMm: stationAtMm(animal.back, station), section: outcome.value.section };
 });
-/** A saddle-like underside on a back-like back. */
-const cells = contactCells({
-  fromXMm: -200,
-  toXMm: 200,
-  halfWidthMm: 120,
-  stepMm: 4.9,
-  back: (x, y) => -(Math.hypot(y, 30) - 30) * 0.9 + 15 * (x / 200) ** 2 - 0.02 * x,
-  underside: (x, y) => (Math.abs(y) < 35 || Math.abs(y) > 110 ? Number.NaN : 12 * (x / 200) ** 2 - 0.85 * (Math.hypot(y, 30) - 30)),
-});
 const springs = inSeries([LAYER_STIFFNESS.wool, LAYER_STIFFNESS.tissue]);
 const hanging = (downN: number) => [{ xMm: 20, yMm: 3, downN }];
-const cold = settle(cells, springs, hanging(800));
+const cold = settle(benchCells, springs, hanging(800));
 const stock = DEMO_SADDLES.map(({ id, front }) => ({ id, front }));
 
 /** The same question answered the plain way: every half degree, every segment, bisection. */
@@ -85,8 +76,8 @@ const rows: readonly (readonly [string, number])[] = [
   ['agreement of five takes', median(() => takesAgreement(five))],
   ['agreement of five takes of 200 points', median(() => takesAgreement(traced))],
   ['surface of six sections on a 5 mm grid', median(() => backSurface({ stations: six, topline: null }, 5))],
-  ['a saddle settles, 4018 cells, cold', median(() => settle(cells, springs, hanging(800)))],
-  ['a saddle settles, 4018 cells, warm', median(() => settle(cells, springs, hanging(810), cold.pose))],
+  ['a saddle settles, 4018 cells, cold', median(() => settle(benchCells, springs, hanging(800)))],
+  ['a saddle settles, 4018 cells, warm', median(() => settle(benchCells, springs, hanging(810), cold.pose))],
   ['stock ranked, 7 saddles in every setting', median(() => rankSaddles(body, stock, school, 50))],
   [
     'whole answer with 100 redraws',

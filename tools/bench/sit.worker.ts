@@ -4,7 +4,6 @@ import {
   LAYER_STIFFNESS,
   assess,
   configurations,
-  contactCells,
   fitBench,
   inSeries,
   naturalPlaceMm,
@@ -14,6 +13,7 @@ import {
   sit,
   sitBench,
 } from '@fulcra/core';
+import { benchCells } from './bench-cells';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBody } from '@fulcra/demo';
 
 /** What the engine takes in a worker, ms; medians. */
@@ -31,17 +31,9 @@ function median(work: () => unknown, rounds = ROUNDS): number {
   return times.sort((a, b) => a - b)[rounds >> 1]!;
 }
 
-const cells = contactCells({
-  fromXMm: -200,
-  toXMm: 200,
-  halfWidthMm: 120,
-  stepMm: 4.9,
-  back: (x, y) => -(Math.hypot(y, 30) - 30) * 0.9 + 15 * (x / 200) ** 2 - 0.02 * x,
-  underside: (x, y) => (Math.abs(y) < 35 || Math.abs(y) > 110 ? Number.NaN : 12 * (x / 200) ** 2 - 0.85 * (Math.hypot(y, 30) - 30)),
-});
 const springs = inSeries([LAYER_STIFFNESS.wool, LAYER_STIFFNESS.tissue]);
 const load = (downN: number) => [{ xMm: 20, yMm: 3, downN }];
-const rest = settle(cells, springs, load(800));
+const rest = settle(benchCells, springs, load(800));
 const body = trueBody(DEMO_ANIMALS[6]!.back);
 const saddle = DEMO_SADDLES.find((s) => s.name === 'Breaker')!;
 const school = schoolById('static-close');
@@ -64,8 +56,8 @@ function rankAll(): number {
 }
 
 parentPort!.postMessage({
-  'one solve, 4018 cells, cold': median(() => settle(cells, springs, load(800))),
-  'one solve, 4018 cells, warm': median(() => settle(cells, springs, load(810), rest.pose)),
+  'one solve, 4018 cells, cold': median(() => settle(benchCells, springs, load(800))),
+  'one solve, 4018 cells, warm': median(() => settle(benchCells, springs, load(810), rest.pose)),
   'a saddle laid, settled, measured': median(() => sit(question, bench)),
   [`${CONFIGURATIONS} configurations on three poses`]: median(rankAll, 3),
 });

@@ -1,5 +1,5 @@
 import { performance } from 'node:perf_hooks';
-import { type Load, type Settled, presentSetup, seededRandom, sit, sitBench, bodyFrom, settle } from '@fulcra/core';
+import { type Load, type Settled, cellAreaMm2, presentSetup, seededRandom, sit, sitBench, bodyFrom, settle } from '@fulcra/core';
 import { anyHorse, anySaddle, inputOf } from '../../packages/core/src/fit/__tests__/invented-horses';
 
 /** One resting saddle written out for another program: the cells, the springs, what hangs on it, and what we say of it. */
@@ -46,7 +46,7 @@ export function referenceCases(): ReferenceCase[] {
     const pick = (from: Float64Array): number[] => used.map((i) => from[i]!);
     cases.push({
       name: `seed ${seed}`,
-      areaMm2: (cells.x[cells.countY]! - cells.x[0]!) * (cells.y[1]! - cells.y[0]!),
+      areaMm2: cellAreaMm2(cells),
       ...springs,
       loads,
       x: pick(cells.x),

@@ -1,6 +1,7 @@
 import { BACK_POSES, GAITS, PAD_KINDS, SIT_CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema } from './basics';
+import { schoolIdSchema } from './decisions';
 
 const zonesSchema = z.object({ front: finite, middle: finite, rear: finite });
 const bySideSchema = z.object({ near: zonesSchema, off: zonesSchema });
@@ -37,7 +38,7 @@ export const triedSettingSchema = z.object({
   setup: saddleSetupSchema,
   rider: riderLoadSchema.nullable(),
   pose: z.enum(BACK_POSES),
-  schoolId: z.string().max(40),
+  schoolId: schoolIdSchema,
   schoolVersion: z.number().int().positive(),
   coreVersion: z.string().max(20),
   score: z.number().min(0).max(100),

@@ -1,3 +1,4 @@
+import { pathOf } from '../drawings/path-of';
 import { type BackSurface, type Landmarks } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
@@ -24,8 +25,7 @@ export function BackPlans({ widthPx, surface, landmarks }: BackPlansProps) {
   const x = (mm: number) => (mm - from) * px;
   const topPx = 2 * HALF_MM * px;
   const y = (mm: number) => topPx / 2 - mm * px;
-  const path = (points: readonly { xMm: number; yMm: number }[]) =>
-    points.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.xMm).toFixed(1)} ${y(p.yMm).toFixed(1)}`).join('');
+  const path = (points: readonly { xMm: number; yMm: number }[]) => pathOf(points.map((p) => [x(p.xMm), y(p.yMm)]));
   const { near } = surface.ribbons;
   const spine = xs.map((xMm, row) => ({ xMm, zMm: near.z[row * near.count]! }));
   const highest = Math.max(...spine.map((p) => p.zMm));
@@ -91,12 +91,7 @@ export function BackPlans({ widthPx, surface, landmarks }: BackPlansProps) {
         </SvgText>
       </Svg>
       <Svg width={widthPx} height={sidePx} role="img" aria-label="The spine from the near side" style={{ backgroundColor: palette.sheet }}>
-        <Path
-          d={spine.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.xMm).toFixed(1)} ${z(p.zMm).toFixed(1)}`).join('')}
-          fill="none"
-          stroke={palette.ink}
-          strokeWidth={3}
-        />
+        <Path d={pathOf(spine.map((p) => [x(p.xMm), z(p.zMm)]))} fill="none" stroke={palette.ink} strokeWidth={3} />
         {marks.map(([text, mm]) =>
           mm === null || mm === undefined || mm < from || mm > to ? null : (
             <G key={text}>

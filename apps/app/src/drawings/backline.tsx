@@ -1,3 +1,4 @@
+import { pathOf } from './path-of';
 import { type SectionStation } from '@fulcra/core';
 import { Pressable } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
@@ -33,10 +34,7 @@ export function Backline({ widthPx, heightPx, layout, pegs, onPeg, held }: Backl
   const x = (mm: number) => layout.share(mm) * widthPx;
   const yOf = (share: number) => heightPx - FOOT_PX - 2 - layout.height(share) * (heightPx - 54);
   const y = (mm: number) => yOf(layout.share(mm));
-  const line = Array.from(
-    { length: 81 },
-    (_, i) => `${i === 0 ? 'M' : 'L'}${((i / 80) * widthPx).toFixed(1)} ${yOf(i / 80).toFixed(1)}`,
-  ).join('');
+  const line = pathOf(Array.from({ length: 81 }, (_, i) => [(i / 80) * widthPx, yOf(i / 80)]));
   const { restMm, forwardMm } = layout.scapula;
   return (
     <YStack position="relative" width={widthPx} height={heightPx} role="navigation" aria-label="Stations along the back">

@@ -1,3 +1,4 @@
+import { pathOf } from './path-of';
 import { type PointYZ } from '@fulcra/core';
 
 /** A window of the section plane on the screen: true to scale both ways. */
@@ -37,7 +38,7 @@ export function paperScale(widthPx: number, heightPx: number, reach: Reach): Pap
 }
 
 export const pathThrough = (points: readonly PointYZ[], scale: PaperScale): string =>
-  points.map((p, i) => `${i === 0 ? 'M' : 'L'}${scale.x(p.yMm).toFixed(1)} ${scale.y(p.zMm).toFixed(1)}`).join('');
+  pathOf(points.map((p) => [scale.x(p.yMm), scale.y(p.zMm)]));
 
 /** What a drawing must show: every given point and a rim. */
 export function reachOf(points: readonly PointYZ[], rimMm = 18): Reach {

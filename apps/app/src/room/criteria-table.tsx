@@ -7,7 +7,8 @@ import { Body, Heading, Small, Strong } from '../ui/text';
 import { useWide } from '../ui/use-wide';
 import { NEED_WORDS } from '../words/school-words';
 import { sitNumber } from '../words/sit-number';
-import { ROW_TONE, SIT_WORDS, wantedWords } from '../words/sit-words';
+import { SIT_WORDS } from '../words/criterion-words';
+import { ROW_TONE, verdictTone, wantedWords } from '../words/sit-words';
 import { type SitPicture } from '../workers/sit-protocol';
 
 export interface CriteriaTableProps {
@@ -114,14 +115,7 @@ function OtherSchools({ picture }: { readonly picture: SitPicture }) {
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
       <Heading>What the others would say</Heading>
       {picture.verdicts.slice(1).map((verdict) => {
-        const tone =
-          verdict.stops.length > 0
-            ? 'bad'
-            : verdict.worst.some((r) => r.verdict === 'bad')
-              ? 'bad'
-              : verdict.worst.length > 0
-                ? 'lookOut'
-                : 'good';
+        const tone = verdictTone(verdict);
         const said =
           verdict.stops.length > 0
             ? `refused for ${verdict.stops.map((r) => SIT_WORDS[r.id].name.toLowerCase()).join(', ')}`

@@ -1,3 +1,4 @@
+import { pathOf } from '../drawings/path-of';
 import { type Landmarks } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { type BacklineLayout } from '../drawings/backline-layout';
@@ -24,10 +25,7 @@ export function RoomBackline({ widthPx, layout, landmarks, picture, atMm, onMove
   const x = (mm: number) => layout.share(mm) * widthPx;
   const yOf = (share: number) => HEIGHT_PX - 8 - layout.height(share) * (HEIGHT_PX - 34);
   const y = (mm: number) => yOf(layout.share(mm));
-  const line = Array.from(
-    { length: 81 },
-    (_, i) => `${i === 0 ? 'M' : 'L'}${((i / 80) * widthPx).toFixed(1)} ${yOf(i / 80).toFixed(1)}`,
-  ).join('');
+  const line = pathOf(Array.from({ length: 81 }, (_, i) => [(i / 80) * widthPx, yOf(i / 80)]));
   const { restMm, forwardMm } = layout.scapula;
   const rib = landmarks.lastRib.atMm;
   return (
@@ -90,13 +88,7 @@ function SaddleOnLine({
   const stops = Array.from({ length: 21 }, (_, i) => panelFrontMm + ((panelEndMm - panelFrontMm) * i) / 20);
   return (
     <G>
-      <Path
-        d={stops.map((mm, i) => `${i === 0 ? 'M' : 'L'}${x(mm).toFixed(1)} ${(y(mm) - 7).toFixed(1)}`).join('')}
-        fill="none"
-        stroke={colour}
-        strokeWidth={7}
-        strokeLinecap="round"
-      />
+      <Path d={pathOf(stops.map((mm) => [x(mm), y(mm) - 7]))} fill="none" stroke={colour} strokeWidth={7} strokeLinecap="round" />
     </G>
   );
 }

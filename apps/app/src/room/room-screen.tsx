@@ -41,9 +41,13 @@ import { WorkingSheet } from './working-sheet';
 export function RoomScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
   const saddles = useSaddles();
-  if (loaded === null) return <LoadState problem={problem} />;
+  const measured = loaded?.measured ?? null;
+  const surface = useMemo(
+    () => (measured === null ? null : backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus })),
+    [measured],
+  );
+  if (loaded === null || surface === null) return <LoadState problem={problem} />;
   if (saddles.data === null) return <LoadState problem={saddles.problem} />;
-  const surface = backSurface({ stations: measuredStations(loaded.measured), topline: loaded.measured.topline.consensus });
   if (!surface.ok || saddles.data.length === 0)
     return <NothingToLay visitId={visitId} loaded={loaded} noSaddle={saddles.data.length === 0} />;
   return <Room visitId={visitId} loaded={loaded} saddles={saddles.data} surface={surface.value} />;

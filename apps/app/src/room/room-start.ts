@@ -7,7 +7,6 @@ import {
   type SitRow,
   CORE_VERSION,
   STRAP_PULL_N,
-  bodyFrom,
   naturalPlaceMm,
   presentSetup,
   schoolById,
@@ -34,9 +33,7 @@ export function riderOf(riders: readonly Rider[] | null, ids: readonly string[])
 }
 
 export function placeOf(input: BodyInput, saddle: Saddle, schoolId: SchoolId): number {
-  const body = bodyFrom(input);
-  const school = schoolById(schoolId);
-  return body.ok ? naturalPlaceMm(body.value, describedOf(saddle), school) : school.front.stationMm;
+  return naturalPlaceMm(input.landmarks, describedOf(saddle), schoolById(schoolId));
 }
 
 /** The saddle that was decided on for this horse, else the first of the stock; as it is, where the school puts it. */

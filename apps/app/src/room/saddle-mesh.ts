@@ -1,4 +1,4 @@
-import { CROWN_RADIUS_MM, radFromDeg, treeDrop, underside } from '@fulcra/core';
+import { CROWN_RADIUS_MM, liftedBy, treeDrop, underside } from '@fulcra/core';
 import { BufferAttribute, BufferGeometry, Color, DoubleSide, Group, Mesh, MeshStandardMaterial, Vector3 } from 'three';
 import { type SitPicture } from '../workers/sit-protocol';
 import { PRESSURE_COLOURS, pressureStep } from './pressure-scale';
@@ -30,7 +30,7 @@ export function saddleGroup(picture: SitPicture, heightAt: (xMm: number, yMm: nu
 function treeShell({ asked, pose }: SitPicture, liftedMm: number): Mesh {
   const under = underside(asked.saddle, asked.setup);
   const radius = CROWN_RADIUS_MM[asked.saddle.front.shape];
-  const [p, r] = [Math.tan(radFromDeg(pose.pitchDeg)), Math.tan(radFromDeg(pose.rollDeg))];
+  const lift = liftedBy(pose);
   const positions: number[] = [];
   const length = asked.saddle.build.frame.lengthMm;
   for (let i = 0; i <= ROWS; i++) {
@@ -40,7 +40,7 @@ function treeShell({ asked, pose }: SitPicture, liftedMm: number): Mesh {
     for (let j = 0; j <= 2 * ACROSS; j++) {
       const y = (reach * (j - ACROSS)) / ACROSS;
       const x = asked.setup.placeMm + u;
-      const z = under.roofAt(u) - treeDrop(row, radius, Math.abs(y)) + pose.heaveMm - p * x - r * y + liftedMm;
+      const z = under.roofAt(u) - treeDrop(row, radius, Math.abs(y)) + lift(x, y) + liftedMm;
       positions.push(...place(x, y, z).toArray());
     }
   }

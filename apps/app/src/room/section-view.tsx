@@ -1,4 +1,4 @@
-import { type NearOff, SIDES, CROWN_RADIUS_MM, point, radFromDeg, surfaceHeightMm, treeDrop, underside } from '@fulcra/core';
+import { type NearOff, SIDES, CROWN_RADIUS_MM, liftedBy, point, surfaceHeightMm, treeDrop, underside } from '@fulcra/core';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../drawings/millimetre-grid';
 import { paperScale, pathThrough } from '../drawings/paper-scale';
@@ -125,8 +125,8 @@ function cutAt(picture: SitPicture, atMm: number, spineMm: number): Cut | null {
   if (u < under.fromMm || u > under.toMm) return null;
   const row = under.rowAt(u);
   const radius = CROWN_RADIUS_MM[asked.saddle.front.shape];
-  const [p, r] = [Math.tan(radFromDeg(pose.pitchDeg)), Math.tan(radFromDeg(pose.rollDeg))];
-  const lift = (y: number): number => pose.heaveMm - p * atMm - r * y - spineMm;
+  const settled = liftedBy(pose);
+  const lift = (y: number): number => settled(atMm, y) - spineMm;
   const { innerMm, outerMm } = under.edgesAt(u);
   const treeAt = (y: number) => point(y, under.roofAt(u) - treeDrop(row, radius, Math.abs(y)) + lift(y));
   const across = (from: number, to: number): number[] => Array.from({ length: 25 }, (_, i) => from + ((to - from) * i) / 24);

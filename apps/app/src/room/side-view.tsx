@@ -1,4 +1,5 @@
-import { type BackSurface, type SitRow, GIRTH_BUCKLE, radFromDeg, surfaceHeightMm, underside } from '@fulcra/core';
+import { pathOf } from '../drawings/path-of';
+import { type BackSurface, type SitRow, GIRTH_BUCKLE, liftedBy, surfaceHeightMm, underside } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
@@ -25,8 +26,7 @@ export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, sh
   const groove = landmarks.places.girthGroove ?? null;
   const seat = onTree(tree, places.seatLowMm);
   const low = landmarks.places.lowPoint ?? null;
-  const path = (points: readonly { x: number; z: number }[]) =>
-    points.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.x).toFixed(1)} ${z(p.z).toFixed(1)}`).join('');
+  const path = (points: readonly { x: number; z: number }[]) => pathOf(points.map((p) => [x(p.x), z(p.z)]));
   const load = riderAt(picture);
   const bad = (id: SitRow['id']) => shown?.id === id;
   return (
@@ -118,12 +118,12 @@ function spineOf(surface: BackSurface, fromMm: number, toMm: number): PointXz[] 
 /** The crown line of the tree as it has settled. */
 function treeOf({ asked, pose }: SitPicture): PointXz[] {
   const under = underside(asked.saddle, asked.setup);
-  const slope = Math.tan(radFromDeg(pose.pitchDeg));
+  const lift = liftedBy(pose);
   const count = Math.ceil(asked.saddle.build.frame.lengthMm / STEP_MM);
   return Array.from({ length: count + 1 }, (_, i) => {
     const u = (asked.saddle.build.frame.lengthMm * i) / count;
     const x = asked.setup.placeMm + u;
-    return { x, z: under.roofAt(u) + pose.heaveMm - slope * x };
+    return { x, z: under.roofAt(u) + lift(x, 0) };
   });
 }
 
@@ -133,16 +133,16 @@ const onTree = (tree: readonly PointXz[], xMm: number): number =>
 /** The panel's under line, halfway across it, seen through the flank. */
 function panelPath({ asked, pose }: SitPicture, tree: readonly PointXz[], x: (mm: number) => number, z: (mm: number) => number): string {
   const under = underside(asked.saddle, asked.setup);
-  const slope = Math.tan(radFromDeg(pose.pitchDeg));
+  const lift = liftedBy(pose);
   const line: PointXz[] = [];
   for (let u = under.fromMm; u <= under.toMm; u += STEP_MM) {
     const { innerMm, outerMm } = under.edgesAt(u);
     const height = under.heightIn(under.rowAt(u), u, -(innerMm + 0.35 * (outerMm - innerMm)));
     const at = asked.setup.placeMm + u;
-    if (Number.isFinite(height)) line.push({ x: at, z: height + pose.heaveMm - slope * at });
+    if (Number.isFinite(height)) line.push({ x: at, z: height + lift(at, 0) });
   }
   const all = [...tree, ...line.reverse()];
-  return `${all.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(p.x).toFixed(1)} ${z(p.z).toFixed(1)}`).join('')}Z`;
+  return `${pathOf(all.map((p) => [x(p.x), z(p.z)]))}Z`;
 }
 
 const lowMark = (cx: number, cy: number): string => `M${cx - 7} ${cy + 16}L${cx + 7} ${cy + 16}L${cx} ${cy + 4}Z`;

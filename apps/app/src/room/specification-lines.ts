@@ -1,6 +1,6 @@
 import { type Saddle, type TriedOnVisit } from '@fulcra/contract';
 import { archOfSetting, neutralWidth, presentSetup } from '@fulcra/core';
-import { padWords, strapsWords } from '../words/setup-words';
+import { padWords, signedMm, strapsWords } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { describedOf } from './room-state';
 
@@ -19,7 +19,7 @@ export function specificationLines(
   const { frame, panel } = saddle.build;
   const filling = (['front', 'middle', 'rear'] as const).flatMap((zone): Line[] => {
     const [near, off] = [setup.flock.near[zone], setup.flock.off[zone]];
-    return near === 0 && off === 0 ? [] : [[`Filling, ${zone}`, `near ${signed(near)} mm, off ${signed(off)} mm`]];
+    return near === 0 && off === 0 ? [] : [[`Filling, ${zone}`, `near ${signedMm(near)} mm, off ${signedMm(off)} mm`]];
   });
   const shims = (['front', 'middle', 'rear'] as const).flatMap((zone): Line[] => {
     const [near, off] = [setup.shims.near[zone], setup.shims.off[zone]];
@@ -59,5 +59,3 @@ export function specificationLines(
     ],
   };
 }
-
-const signed = (mm: number): string => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0');

@@ -13,7 +13,7 @@ import { Body, Heading, Name, Small, Strong } from '../ui/text';
 import { useVisitPage, type LoadedVisit } from '../visit/use-visit-page';
 import { STATE_WORDS } from '../words/setup-words';
 import { sitNumber } from '../words/sit-number';
-import { SIT_WORDS } from '../words/sit-words';
+import { SIT_WORDS } from '../words/criterion-words';
 import { SIT_CRITERIA } from '@fulcra/core';
 import { bodyInputOf } from './body-of-visit';
 import { describedOf } from './room-state';
@@ -102,8 +102,7 @@ function Specification({ visitId, loaded, tried, saddle }: SpecificationProps) {
             {saddle.maker}; {saddle.whereabouts || 'place not noted'}; {STATE_WORDS[saddle.state]}
           </Small>
           <Small>
-            Chosen by {tried.hand} under {schoolById(tried.schoolId as never).name}, version {tried.schoolVersion}; core {tried.coreVersion}
-            .
+            Chosen by {tried.hand} under {schoolById(tried.schoolId).name}, version {tried.schoolVersion}; core {tried.coreVersion}.
           </Small>
         </YStack>
       </XStack>

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Body, Heading, Small } from '../ui/text';
-import { SIT_WORDS } from '../words/sit-words';
+import { SIT_WORDS } from '../words/criterion-words';
 import { type SitAsked } from '../workers/sit-protocol';
 import { useSitJob } from '../workers/use-sit-job';
 

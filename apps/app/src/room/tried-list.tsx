@@ -6,7 +6,7 @@ import { Button } from '../ui/button';
 import { Body, Heading, Small, Strong } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { setupLine } from '../words/setup-words';
-import { SIT_WORDS } from '../words/sit-words';
+import { SIT_WORDS } from '../words/criterion-words';
 import { PRESSURE_COLOURS, pressureStep } from './pressure-scale';
 import { describedOf } from './room-state';
 

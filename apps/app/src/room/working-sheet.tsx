@@ -5,7 +5,8 @@ import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small, Verdict } from '../ui/text';
 import { NEED_WORDS } from '../words/school-words';
 import { sitNumber } from '../words/sit-number';
-import { SIT_WORDS, remedyOfRow, rowWords, wantedWords } from '../words/sit-words';
+import { SIT_WORDS } from '../words/criterion-words';
+import { remedyOfRow, rowWords, wantedWords } from '../words/sit-words';
 import { workingLines } from '../words/working-words';
 import { type SitPicture } from '../workers/sit-protocol';
 
@@ -53,15 +54,13 @@ export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProp
               );
             })}
           </YStack>
-          {words.on === 'none' ? null : (
-            <Button
-              label="Show it on the drawing"
-              onPress={() => {
-                onShow(words.on as 'top');
-                onClose();
-              }}
-            />
-          )}
+          <Button
+            label="Show it on the drawing"
+            onPress={() => {
+              onShow(words.on);
+              onClose();
+            }}
+          />
         </YStack>
       )}
     </Sheet>

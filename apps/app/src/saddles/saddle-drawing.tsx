@@ -1,5 +1,14 @@
+import { pathOf } from '../drawings/path-of';
 import { type SaddleFields } from '@fulcra/contract';
-import { type DescribedSaddle, CROWN_RADIUS_MM, archHalfOutline, archOfSetting, presentSetup, underside } from '@fulcra/core';
+import {
+  type DescribedSaddle,
+  CROWN_RADIUS_MM,
+  archHalfOutline,
+  archOfSetting,
+  pointsAheadMm,
+  presentSetup,
+  underside,
+} from '@fulcra/core';
 import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
@@ -92,8 +101,7 @@ function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
     const z = under.heightIn(under.rowAt(u), u, innerMm + 0.4 * (outerMm - innerMm));
     if (Number.isFinite(z)) low.push([u, z]);
   }
-  const path = (points: readonly (readonly [number, number])[]) =>
-    points.map(([u, z], i) => `${i === 0 ? 'M' : 'L'}${x(u).toFixed(1)} ${y(z).toFixed(1)}`).join('');
+  const path = (points: readonly (readonly [number, number])[]) => pathOf(points.map(([u, z]) => [x(u), y(z)]));
   const underAt = (u: number): number => low.reduce((best, p) => (Math.abs(p[0] - u) < Math.abs(best[0] - u) ? p : best))[1];
   const baseline = y(top - 44);
   const along = (from: number, to: number, text: string): Dimension => ({ x1: x(from), y1: baseline, x2: x(to), y2: baseline, text });
@@ -107,7 +115,7 @@ function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
     pointRakeDeg: {
       x1: x(0),
       y1: y(under.roofAt(0)),
-      x2: x(-saddle.front.pointLengthMm * Math.sin((frame.pointRakeDeg * Math.PI) / 180)),
+      x2: x(-pointsAheadMm(saddle)),
       y2: y(under.roofAt(0) - saddle.front.pointLengthMm * 0.8),
       text: `${frame.pointRakeDeg}°`,
     },
@@ -162,7 +170,7 @@ function Under({ widthPx, saddle, palette, measure }: ViewProps) {
       .filter((u) => u >= under.fromMm + panel.cutBackMm)
       .map((u) => [x(u), y(sign * under.edgesAt(u).outerMm)] as const)
       .reverse();
-    return `${[...inner, ...outer].map(([a, b], i) => `${i === 0 ? 'M' : 'L'}${a.toFixed(1)} ${b.toFixed(1)}`).join('')}Z`;
+    return `${pathOf([...inner, ...outer])}Z`;
   };
   const across = (u: number, from: number, to: number): Dimension => ({
     x1: x(u),
@@ -209,7 +217,7 @@ function Front({ widthPx, saddle, palette, measure }: ViewProps) {
   const heightPx = 230;
   const px = Math.min((widthPx - 2 * RIM) / (2 * tip.yMm), (heightPx - 60) / -tip.zMm);
   const [x, y] = [(mmAcross: number) => widthPx / 2 + mmAcross * px, (z: number) => 34 - z * px];
-  const line = (sign: 1 | -1) => half.map((p, i) => `${i === 0 ? 'M' : 'L'}${x(sign * p.yMm).toFixed(1)} ${y(p.zMm).toFixed(1)}`).join('');
+  const line = (sign: 1 | -1) => pathOf(half.map((p) => [x(sign * p.yMm), y(p.zMm)]));
   const rail = (deg: number): string => {
     const reach = tip.yMm * 0.9;
     const drop = reach / Math.tan((deg * Math.PI) / 360);

@@ -55,7 +55,7 @@ export const strapsWords = (straps: readonly StrapId[]): string =>
   straps.length === 0 ? 'none' : straps.map((s) => STRAP_WORDS[s]).join(' + ');
 
 const pair = (near: number, off: number): string => (near === off ? `${signedMm(near)} mm` : `N ${signedMm(near)} · O ${signedMm(off)}`);
-const signedMm = (mm: number): string => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0');
+export const signedMm = (mm: number): string => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0');
 
 /** What an axis stands at. */
 export function axisValue(saddle: DescribedSaddle, setup: SaddleSetup, axis: AxisId): string {

@@ -19,6 +19,7 @@ import {
   judgeSitting,
   laidFront,
   naturalPlaceMm,
+  neighbourSetups,
   rankStock,
   schoolById,
   seededRandom,
@@ -26,7 +27,6 @@ import {
   sit,
   sitBench,
   sitConfidence,
-  stepSetup,
   strapChoices,
 } from '@fulcra/core';
 import { type NeighbourOf, type SitAsked, type SitJobKind, type SitPicture, type SitQuestionKind } from './sit-protocol';
@@ -107,14 +107,10 @@ export function neighboursOf(ready: ReadyBody, asked: SitAsked): NeighbourOf[] {
   if (!ready.body.ok) return [];
   const bench = fitBenchOf(ready.body.value, asked);
   const here = assess(bench, asked.saddle, asked.setup);
-  return AXIS_IDS.flatMap((axis) =>
-    ([-1, 1] as const).flatMap((direction) => {
-      const setup = stepSetup(asked.saddle, asked.setup, axis, direction);
-      if (setup === null) return [];
-      const outcome = assess(bench, asked.saddle, setup, here.ok ? here.value : null);
-      return outcome.ok ? [{ axis, direction, assessed: outcome.value }] : [];
-    }),
-  );
+  return neighbourSetups(asked.saddle, asked.setup, AXIS_IDS).flatMap(({ axis, direction, setup }) => {
+    const outcome = assess(bench, asked.saddle, setup, here.ok ? here.value : null);
+    return outcome.ok ? [{ axis, direction, assessed: outcome.value }] : [];
+  });
 }
 
 type Quick = { readonly [K in keyof SitQuestionKind]: (ready: ReadyBody, asked: SitAsked) => SitQuestionKind[K]['answer'] };

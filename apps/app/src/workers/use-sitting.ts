@@ -1,5 +1,5 @@
 import { type BodyInput } from '@fulcra/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { type SitAsked, type SitQuestionKind } from './sit-protocol';
 import { type Answered, SitRunner, type WorkerLike } from './sit-runner';
 
@@ -23,9 +23,7 @@ export function useSitAnswer<K extends keyof SitQuestionKind>(
 ): { readonly answered: Answered<SitQuestionKind[K]['answer']> | null; readonly fresh: boolean } {
   const [state, setState] = useState<{ readonly key: string; readonly answered: Answered<SitQuestionKind[K]['answer']> } | null>(null);
   const key = ask === null ? '' : JSON.stringify(ask);
-  const wanted = useRef(key);
   useEffect(() => {
-    wanted.current = key;
     if (key === '') return;
     let current = true;
     const timer = setTimeout(

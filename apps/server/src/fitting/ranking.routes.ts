@@ -10,11 +10,11 @@ export const rankingRoutes: FastifyPluginAsyncZod<{ readonly saddles: Saddles; r
   app,
   { saddles, config },
 ) => {
-  app.post('/api/rankings', { schema: { body: rankingWriteSchema, response: { 200: rankingSchema } } }, async (request) => {
+  app.post('/api/rankings', { schema: { body: rankingWriteSchema, response: { 200: rankingSchema } } }, async (request, reply) => {
     const stock = await saddles.list(signedIn(request).practiceId);
     const gone = new AbortController();
-    request.raw.once('close', () => {
-      if (request.raw.destroyed && !request.raw.complete) gone.abort();
+    reply.raw.once('close', () => {
+      if (!reply.raw.writableFinished) gone.abort();
     });
     const { ranked, refused, threads } = await rankOnThreads(config.rankingWorker, request.body, stock, gone.signal);
     return {

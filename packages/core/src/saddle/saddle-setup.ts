@@ -1,3 +1,4 @@
+import { radFromDeg } from '../units';
 import { NEUTRAL_PAD, type Pad } from './pad';
 import { type BySideAndZone, type SaddleBuild, type StrapId, NOTHING_ADDED } from './saddle-build';
 import { middleValue } from './number-setting';
@@ -11,6 +12,10 @@ export interface DescribedSaddle {
   readonly front: SaddleFront;
   readonly build: SaddleBuild;
 }
+
+/** How far the tips of the points lie ahead of the front arch, mm; less than nothing where they lean back. */
+export const pointsAheadMm = ({ front, build }: DescribedSaddle): number =>
+  front.pointLengthMm * Math.sin(radFromDeg(build.frame.pointRakeDeg));
 
 /** Everything a fitter can change about how one saddle lies on one horse. */
 export interface SaddleSetup {

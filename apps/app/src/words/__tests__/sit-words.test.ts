@@ -3,7 +3,8 @@ import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { PLAIN_RIDER, describedOf } from '../../room/room-state';
 import { QUICK, ReadyBody } from '../../workers/sit-answer';
 import { sitNumber } from '../sit-number';
-import { SIT_WORDS, remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';
+import { SIT_WORDS } from '../criterion-words';
+import { remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';
 import { workingLines } from '../working-words';
 
 const rowOf = (id: (typeof SIT_CRITERION_IDS)[number], value: number | null) => sitRow(id, value, schoolById('static-close').sit[id]);

@@ -1,6 +1,6 @@
-import { type BackSurface, surfaceHeightMm } from '../../back/surface';
+import { type BackSurface } from '../../back/surface';
 import { type Landmarks } from '../../back/landmarks-resolved';
-import { type NearOff } from '../../units';
+import { type NearOff, SIDES } from '../../units';
 import { type PreparedSection } from '../arch-on-section';
 
 /** The measured horse as a saddle meets it: a surface and the places on it. Null where something wasn't measured. */
@@ -11,7 +11,7 @@ export interface HorseBody {
   readonly lowMm: number;
   readonly witherBaseMm: number;
   readonly grooveMm: number | null;
-  /** Spine with its ligament, and long back muscle: width across from edge to edge, at places along the back; empty where not felt. */
+  /** Spine with its ligament, and long back muscle: width across from edge to edge, in order along the back; empty where not felt. */
   readonly ligament: readonly WidthAt[];
   readonly muscle: readonly WidthAt[];
   /** How far the back rises when the belly is lifted, mm; null where it wasn't measured. */
@@ -30,14 +30,22 @@ export interface WidthAt {
   readonly widthMm: number;
 }
 
-/** Width at a place, straight between what was felt, the nearest beyond; null where nothing was. */
+/** Where the blade's edge lies on the side on which it lies further back; null unless both sides were felt. */
+export function scapulaEdgeMm({ scapula }: Pick<HorseBody, 'scapula'>, of: 'restMm' | 'forwardMm'): number | null {
+  const edges = SIDES.flatMap((side) => scapula[side][of] ?? []);
+  return edges.length < 2 ? null : Math.max(...edges);
+}
+
+/**
+ * Width at a place, straight between what was felt, the nearest beyond; null where nothing was.
+ * @param widths in order along the back
+ */
 export function widthAt(widths: readonly WidthAt[], xMm: number): number | null {
-  const sorted = [...widths].sort((a, b) => a.xMm - b.xMm);
-  if (sorted.length === 0) return null;
-  const after = sorted.findIndex((w) => w.xMm >= xMm);
-  if (after === 0) return sorted[0]!.widthMm;
-  if (after < 0) return sorted.at(-1)!.widthMm;
-  const [a, b] = [sorted[after - 1]!, sorted[after]!];
+  if (widths.length === 0) return null;
+  const after = widths.findIndex((w) => w.xMm >= xMm);
+  if (after === 0) return widths[0]!.widthMm;
+  if (after < 0) return widths.at(-1)!.widthMm;
+  const [a, b] = [widths[after - 1]!, widths[after]!];
   return a.widthMm + ((xMm - a.xMm) / (b.xMm - a.xMm)) * (b.widthMm - a.widthMm);
 }
 
@@ -54,10 +62,12 @@ const UNMARKED = { lowShare: 0.5, witherBaseBehindFrontMm: 60 } as const;
 export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm, front }: BodyPlaces): HorseBody {
   const [from, to] = [surface.stationsMm[0]!, surface.stationsMm.at(-1)!];
   const edges = (of: 'spineMm' | 'muscleMm'): WidthAt[] =>
-    (['front', 'low', 'lastRib'] as const).flatMap((station) => {
-      const felt = landmarks.edges.find((e) => e.station === station && e.pose === 'relaxed' && e[of] !== null);
-      return felt === undefined ? [] : [{ xMm: stationsMm[station], widthMm: felt[of]! }];
-    });
+    (['front', 'low', 'lastRib'] as const)
+      .flatMap((station) => {
+        const felt = landmarks.edges.find((e) => e.station === station && e.pose === 'relaxed' && e[of] !== null);
+        return felt === undefined ? [] : [{ xMm: stationsMm[station], widthMm: felt[of]! }];
+      })
+      .sort((a, b) => a.xMm - b.xMm);
   return {
     surface,
     scapula: landmarks.scapula,
@@ -71,9 +81,6 @@ export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm,
     front,
   };
 }
-
-/** Height of the spine, mm; NaN off the surface. */
-export const spineHeightMm = (surface: BackSurface, xMm: number): number => surfaceHeightMm(surface, xMm, 0);
 
 /** The same horse in a mirror: near and off change places and nothing else. */
 export function mirroredBody(body: HorseBody): HorseBody {

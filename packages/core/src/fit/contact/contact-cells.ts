@@ -49,3 +49,10 @@ export function contactCells({ fromXMm, toXMm, halfWidthMm, stepMm, back, unders
   }
   return { ...cells, countX, countY, stepMm };
 }
+
+/** True area of a cell, which the rounding of counts may make a little other than step squared. */
+export function cellAreaMm2({ x, y, countX, countY, stepMm }: Pick<ContactCells, 'x' | 'y' | 'countX' | 'countY' | 'stepMm'>): number {
+  const dx = countX > 1 ? x[countY]! - x[0]! : stepMm;
+  const dy = countY > 1 ? y[1]! - y[0]! : stepMm;
+  return dx * dy;
+}

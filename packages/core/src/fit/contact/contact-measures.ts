@@ -1,4 +1,4 @@
-import { type ContactCells } from './contact-cells';
+import { type ContactCells, cellAreaMm2 } from './contact-cells';
 
 /** What a pressure map says in numbers. Screening levels stand with the schools, not here. */
 export interface ContactMeasures {
@@ -18,8 +18,8 @@ export interface ContactMeasures {
 const PEAK_OVER_MM2 = 800;
 
 export function measureContact(cells: ContactCells, pressureKPa: Float64Array): ContactMeasures {
-  const { x, y, countX, countY, stepMm } = cells;
-  const area = (countX > 1 ? x[countY]! - x[0]! : stepMm) * (countY > 1 ? y[1]! - y[0]! : stepMm);
+  const { x, y, countX, countY } = cells;
+  const area = cellAreaMm2(cells);
   const touching = new Float64Array(pressureKPa.length);
   const thirds: [number, number, number] = [0, 0, 0];
   let [count, sum, near, sumX, sumY] = [0, 0, 0, 0, 0];

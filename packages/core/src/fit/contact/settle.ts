@@ -1,5 +1,5 @@
-import { degFromRad } from '../../units';
-import { type ContactCells } from './contact-cells';
+import { degFromRad, radFromDeg } from '../../units';
+import { type ContactCells, cellAreaMm2 } from './contact-cells';
 import { type Springs } from './springs';
 
 /** A weight hanging on the saddle at a place, N downward. */
@@ -14,6 +14,12 @@ export interface Pose {
   readonly heaveMm: number;
   readonly pitchDeg: number;
   readonly rollDeg: number;
+}
+
+/** How much higher a place of the saddle lies once settled than where it was put, mm. */
+export function liftedBy({ heaveMm, pitchDeg, rollDeg }: Pose): (xMm: number, yMm: number) => number {
+  const [p, r] = [Math.tan(radFromDeg(pitchDeg)), Math.tan(radFromDeg(rollDeg))];
+  return (x, y) => heaveMm - p * x - r * y;
 }
 
 export interface Settled {
@@ -103,15 +109,8 @@ function prepared(cells: ContactCells, springs: Springs, loads: readonly Load[],
     armY[count] = (cells.y[i]! - y0) / LEVER_MM;
     count++;
   }
-  const areaMm2 = cellArea(cells);
+  const areaMm2 = cellAreaMm2(cells);
   return { cells, springs, areaMm2, weightN, x0, y0, count, overlap, nz, armX, armY, g: new Float64Array(3), h: new Float64Array(6) };
-}
-
-/** True area of a cell, which the rounding of counts may make a little other than step squared. */
-function cellArea({ x, y, countX, countY, stepMm }: ContactCells): number {
-  const dx = countX > 1 ? x[countY]! - x[0]! : stepMm;
-  const dy = countY > 1 ? y[1]! - y[0]! : stepMm;
-  return dx * dy;
 }
 
 const fromPose = ({ heaveMm, pitchDeg, rollDeg }: Pose, { x0, y0 }: Prepared): Place => {

@@ -1,7 +1,7 @@
 import { type DescribedSaddle, type SaddleSetup, middleSetup } from '../../saddle/saddle-setup';
 import { type Outcome, done } from '../../problems';
 import { type Assessed, type FitBench, assess, betterOf } from './assess';
-import { type AxisId, stepSetup } from './setup-axes';
+import { type AxisId, neighbourSetups, stepSetup } from './setup-axes';
 
 /** What "find the best" may turn: what a workshop can set, where it lies, and the straps. Shims and filling have searches of their own. */
 export const SEARCH_AXES: readonly AxisId[] = ['width', 'curve', 'frontDepth', 'gusset', 'place', 'straps'];
@@ -61,12 +61,10 @@ export function* bestSetup(
       }
     }
   }
-  const neighbours = axes.flatMap((axis) =>
-    ([-1, 1] as const).flatMap((direction) => {
-      const assessed = neighbour(saddle, best, axis, direction, look);
-      return assessed === null ? [] : [{ axis, direction, assessed }];
-    }),
-  );
+  const neighbours = neighbourSetups(saddle, best.setup, axes).flatMap(({ axis, direction, setup }) => {
+    const assessed = look(setup);
+    return assessed === null ? [] : [{ axis, direction, assessed }];
+  });
   return done({ best, tried: [...seen.values()].sort(betterOf), neighbours });
 }
 

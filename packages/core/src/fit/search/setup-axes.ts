@@ -1,9 +1,9 @@
-import { settingValues } from '../../saddle/number-setting';
+import { type NumberSetting, steppedValue } from '../../saddle/number-setting';
 import { PADS, NEUTRAL_PAD } from '../../saddle/pad';
-import { type BySideAndZone, type Zone } from '../../saddle/saddle-build';
+import { type BySideAndZone, type Zone, ZONES } from '../../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../../saddle/saddle-setup';
 import { strapPairs } from '../../saddle/strap-sets';
-import { type NearOff } from '../../units';
+import { type NearOff, otherSide } from '../../units';
 
 /** What a fitter turns: one number or choice of a setup that moves in real steps. */
 export const AXIS_IDS = [
@@ -37,9 +37,9 @@ export const FITTER_STEPS = { placeMm: 5, shimMm: 3, mostShimMm: 15, placeFromMm
 export function stepSetup(saddle: DescribedSaddle, setup: SaddleSetup, axis: AxisId, direction: -1 | 1): SaddleSetup | null {
   const { front, build } = saddle;
   const { flock } = build.panel;
-  const value = (now: number, values: readonly number[], put: (v: number) => SaddleSetup): SaddleSetup | null => {
-    const next = direction > 0 ? values.find((v) => v > now + 1e-6) : [...values].reverse().find((v) => v < now - 1e-6);
-    return next === undefined ? null : put(next);
+  const set = (setting: NumberSetting, now: number, put: (v: number) => SaddleSetup): SaddleSetup | null => {
+    const next = steppedValue(setting, now, direction);
+    return next === null ? null : put(next);
   };
   const bounded = (now: number, step: number, least: number, most: number, put: (v: number) => SaddleSetup): SaddleSetup | null => {
     const next = now + direction * step;
@@ -59,11 +59,11 @@ export function stepSetup(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
     case 'width':
       return bounded(setup.width, 1, 0, front.settings.length - 1, (width) => ({ ...setup, width }));
     case 'curve':
-      return value(setup.curveMm, settingValues(build.frame.curveMm), (curveMm) => ({ ...setup, curveMm }));
+      return set(build.frame.curveMm, setup.curveMm, (curveMm) => ({ ...setup, curveMm }));
     case 'frontDepth':
-      return value(setup.frontDepthMm, settingValues(build.panel.depthFrontMm), (frontDepthMm) => ({ ...setup, frontDepthMm }));
+      return set(build.panel.depthFrontMm, setup.frontDepthMm, (frontDepthMm) => ({ ...setup, frontDepthMm }));
     case 'gusset':
-      return value(setup.rearDepthMm, settingValues(build.panel.depthRearMm), (rearDepthMm) => ({ ...setup, rearDepthMm }));
+      return set(build.panel.depthRearMm, setup.rearDepthMm, (rearDepthMm) => ({ ...setup, rearDepthMm }));
     case 'place':
       return bounded(setup.placeMm, FITTER_STEPS.placeMm, FITTER_STEPS.placeFromMm, FITTER_STEPS.placeToMm, (placeMm) => ({
         ...setup,
@@ -110,17 +110,31 @@ export function stepSetup(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
   }
 }
 
+export interface NeighbourSetup {
+  readonly axis: AxisId;
+  readonly direction: -1 | 1;
+  readonly setup: SaddleSetup;
+}
+
+/** One real step either way on every axis, where there is one. */
+export const neighbourSetups = (saddle: DescribedSaddle, setup: SaddleSetup, axes: readonly AxisId[]): NeighbourSetup[] =>
+  axes.flatMap((axis) =>
+    ([-1, 1] as const).flatMap((direction) => {
+      const next = stepSetup(saddle, setup, axis, direction);
+      return next === null ? [] : [{ axis, direction, setup: next }];
+    }),
+  );
+
 /** Filling moved from one side to the other: + more on the near side. */
 function flockedAcross(saddle: DescribedSaddle, setup: SaddleSetup, direction: -1 | 1): SaddleSetup | null {
   const { stepMm, leastMm, mostMm } = saddle.build.panel.flock;
-  const zones = ['front', 'middle', 'rear'] as const;
-  const nearer = added(setup.flock, [direction > 0 ? 'near' : 'off'], zones, stepMm);
-  const less = added(setup.flock, [direction > 0 ? 'off' : 'near'], zones, -stepMm);
-  const side = direction > 0 ? 'near' : 'off';
-  const other = direction > 0 ? 'off' : 'near';
+  const side: NearOff = direction > 0 ? 'near' : 'off';
+  const other = otherSide(side);
   if (stepMm <= 0) return null;
-  if (zones.every((z) => setup.flock[other][z] > 1e-9) && zones.every((z) => less[other][z] >= leastMm)) return { ...setup, flock: less };
-  return zones.every((z) => nearer[side][z] <= mostMm + 1e-9) ? { ...setup, flock: nearer } : null;
+  const less = added(setup.flock, [other], ZONES, -stepMm);
+  if (ZONES.every((z) => setup.flock[other][z] > 1e-9 && less[other][z] >= leastMm)) return { ...setup, flock: less };
+  const more = added(setup.flock, [side], ZONES, stepMm);
+  return ZONES.every((z) => more[side][z] <= mostMm + 1e-9) ? { ...setup, flock: more } : null;
 }
 
 function added(by: BySideAndZone, sides: readonly NearOff[], zones: readonly Zone[], mm: number): BySideAndZone {

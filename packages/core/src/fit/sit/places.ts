@@ -1,10 +1,10 @@
-import { type NearOff, SIDES, radFromDeg } from '../../units';
+import { type NearOff, SIDES } from '../../units';
 import { CROWN_RADIUS_MM } from '../../saddle/front-arch';
-import { type DescribedSaddle, type SaddleSetup } from '../../saddle/saddle-setup';
+import { type DescribedSaddle, type SaddleSetup, pointsAheadMm } from '../../saddle/saddle-setup';
 import { type Underside, treeDrop } from '../../saddle/underside';
 import { surfaceHeightMm, type BackSurface } from '../../back/surface';
-import { type HorseBody, widthAt } from '../body/horse-body';
-import { type Pose } from '../contact/settle';
+import { type HorseBody, scapulaEdgeMm, widthAt } from '../body/horse-body';
+import { type Pose, liftedBy } from '../contact/settle';
 
 /** Where the parts of a saddle come to lie against the horse; null where the horse's part wasn't measured. + is clear of it. */
 export interface Places {
@@ -35,14 +35,14 @@ export interface Places {
 export function placesOf(body: HorseBody, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside): Places {
   const { frame } = saddle.build;
   const { placeMm } = setup;
-  const treePointMm = placeMm - saddle.front.pointLengthMm * Math.sin(radFromDeg(frame.pointRakeDeg));
+  const treePointMm = placeMm - pointsAheadMm(saddle);
   const panelFrontMm = placeMm + under.fromMm;
   const treeEndMm = placeMm + frame.lengthMm;
   const panelEndMm = placeMm + under.toMm;
   const barMm = placeMm + frame.barMm;
-  const behind = (mm: number, edge: 'restMm' | 'forwardMm'): number | null => {
-    const edges = SIDES.flatMap((side) => body.scapula[side][edge] ?? []);
-    return edges.length < 2 ? null : mm - Math.max(...edges);
+  const behind = (mm: number, of: 'restMm' | 'forwardMm'): number | null => {
+    const edge = scapulaEdgeMm(body, of);
+    return edge === null ? null : mm - edge;
   };
   const before = (mm: number): number | null => (body.lastRibMm === null ? null : body.lastRibMm - mm);
   return {
@@ -64,6 +64,8 @@ export function placesOf(body: HorseBody, saddle: DescribedSaddle, setup: Saddle
 }
 
 const LOOK_EVERY_MM = 10;
+/** Nothing was found where a least is still without end. */
+const known = (mm: number): number | null => (Number.isFinite(mm) ? mm : null);
 
 function channelOf(body: HorseBody, placeMm: number, under: Underside) {
   let [channelMm, channelAtMm, spare, inside] = [Infinity, placeMm, Infinity, Infinity];
@@ -76,7 +78,6 @@ function channelOf(body: HorseBody, placeMm: number, under: Underside) {
     const muscle = widthAt(body.muscle, x);
     if (muscle !== null) inside = Math.min(inside, muscle / 2 - outerMm);
   }
-  const known = (mm: number): number | null => (Number.isFinite(mm) ? mm : null);
   return { channelMm, channelAtMm, channelSpareMm: known(spare), insideMuscleMm: known(inside) };
 }
 
@@ -94,8 +95,7 @@ const BESIDE_AT_MM = [15, 20, 25, 30] as const;
 
 export function withersRoom(surface: BackSurface, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, pose: Pose): WithersRoom {
   const radius = CROWN_RADIUS_MM[saddle.front.shape];
-  const [p, r] = [Math.tan(radFromDeg(pose.pitchDeg)), Math.tan(radFromDeg(pose.rollDeg))];
-  const lift = (x: number, y: number): number => pose.heaveMm - p * x - r * y;
+  const lift = liftedBy(pose);
   let [overMm, overAtMm]: [number, number | null] = [Infinity, null];
   const beside = { near: Infinity, off: Infinity };
   for (let u = 0; u <= WITHERS_UNDER_MM; u += 5) {
@@ -112,6 +112,5 @@ export function withersRoom(surface: BackSurface, saddle: DescribedSaddle, setup
       }
     }
   }
-  const known = (mm: number): number | null => (Number.isFinite(mm) ? mm : null);
   return { overMm: known(overMm), overAtMm, besideMm: { near: known(beside.near), off: known(beside.off) } };
 }

@@ -5,9 +5,7 @@ import { straightLines } from './pdf-lines';
 
 test('crossing and zero widths are refused by name and nothing typed is lost', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Crossing');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Crossing');
   await fitter.entersWidths([140, 79, 78, 141]);
   await fitter.button('Keep take 1').click();
   await expect(page.getByText(/On the near side the back is 78 mm at 120 mm, narrower than 140 mm at 60 mm/)).toBeVisible();
@@ -20,9 +18,7 @@ test('crossing and zero widths are refused by name and nothing typed is lost', a
 
 test('inches go in and come out as they were typed', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Inches');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Inches');
   await fitter.button('inches').click();
   await fitter.types('Depth 1: near, in', 3.25);
   await expect(fitter.button(/^Depth 1: near, in: 3.25 in/)).toBeVisible();
@@ -32,9 +28,7 @@ test('inches go in and come out as they were typed', async ({ page }) => {
 
 test('names in any script are kept, and their template is still to scale', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('سهيل 🐴');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('سهيل 🐴');
   await fitter.takesThree();
   await page.goto(page.url().replace('/trace/front', '/template'));
   const downloading = page.waitForEvent('download');

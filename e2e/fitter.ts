@@ -1,5 +1,17 @@
 import { type Page, expect } from '@playwright/test';
+import { type HorseFields, type VisitFields, sessionSchema } from '@fulcra/contract';
 import { DEMO_ACCOUNT } from '@fulcra/demo';
+import { v7 } from 'uuid';
+
+const NEW_HORSE: Omit<HorseFields, 'name'> = { kind: '', bornYear: null, heightMm: null, note: '', sex: 'unknown', riderIds: [] };
+const NEW_VISIT: Omit<VisitFields, 'horseId'> = {
+  startedOn: '2026-01-05',
+  schoolId: 'static-close',
+  stationMm: 50,
+  status: 'open',
+  note: '',
+  result: null,
+};
 
 /** A fitter at the screen: what a person does, by what a person sees. */
 export class Fitter {
@@ -9,14 +21,45 @@ export class Fitter {
 
   /** Signed in without going through the page. */
   async arrives(path = '/'): Promise<void> {
+    await this.signsIn();
+    await this.page.goto(path);
+  }
+
+  /** Signed in and on a page of a visit just begun with a horse of its own, made without going through the page. */
+  async arrivesOnVisit(name: string, path = ''): Promise<string> {
+    const put = await this.signsIn();
+    const [horseId, visitId] = [v7(), v7()];
+    await put(`/api/horses/${horseId}`, { ...NEW_HORSE, name });
+    await put(`/api/visits/${visitId}`, { ...NEW_VISIT, horseId });
+    const visit = `/visits/${visitId}`;
+    await this.page.goto(visit + path);
+    return visit;
+  }
+
+  /** In front of the empty front section. */
+  async arrivesOnFront(name: string): Promise<string> {
+    const visit = await this.arrivesOnVisit(name, '/trace/front');
+    await this.button('Undo').waitFor();
+    return visit;
+  }
+
+  private async signsIn(): Promise<(path: string, data: unknown) => Promise<void>> {
     const { email, password } = DEMO_ACCOUNT;
     const reply = await this.page.request.post('/api/session', { data: { email, password } });
     expect(reply.status()).toBe(200);
-    await this.page.goto(path);
+    const { csrfToken } = sessionSchema.parse(await reply.json());
+    return async (path, data) => {
+      const answer = await this.page.request.put(path, { data, headers: { 'x-fulcra-csrf': csrfToken } });
+      expect(answer.ok(), await answer.text()).toBe(true);
+    };
   }
 
   async addsHorse(name: string): Promise<void> {
     await this.button('Add a horse').first().click();
+    await this.namesHorse(name);
+  }
+
+  async namesHorse(name: string): Promise<void> {
     await this.page.getByLabel('Name').fill(name);
     await this.button('Add this horse').click();
     await this.button('Start a visit').waitFor();

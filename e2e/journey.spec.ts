@@ -53,9 +53,7 @@ test('from sign-in to a printed template whose bars are 100 mm', async ({ page }
 
 test('a take that disagrees is named, and one more settles it', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Odd take');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Odd take');
   await fitter.takes(1, [78, 79, 140, 141]);
   await expect(page.getByText(/One take can be believed, not proved/)).toBeVisible();
   await fitter.takes(2, [90, 92, 150, 152]);
@@ -70,9 +68,7 @@ test('a take that disagrees is named, and one more settles it', async ({ page })
 
 test('the school changes the answer and says what it waits for', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Schools');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Schools');
   await fitter.takesThree();
   await fitter.button('See what fits').click();
   await expect(page.getByText('It lies even over both points.')).toBeVisible();
@@ -86,9 +82,7 @@ test('the school changes the answer and says what it waits for', async ({ page }
 
 test('the backline leads to every station, and unknown ones are answered with a way out', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Pegs');
-  await fitter.button('Start a visit').click();
+  await fitter.arrivesOnVisit('Pegs');
   await fitter.button('low: not measured').click();
   await expect(page.getByText(/Where a pen rolled along the spine comes to rest/)).toBeVisible();
   await fitter.button('front: not measured').click();

@@ -4,9 +4,7 @@ import { Fitter } from './fitter';
 
 test('signed out in the middle of a visit: the take waits, and is sent after signing in at the same place', async ({ page, context }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Expired');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Expired');
   await fitter.takes(1, [78, 79, 140, 141]);
   await fitter.saved();
   await context.clearCookies();
@@ -25,9 +23,7 @@ test('signed out in the middle of a visit: the take waits, and is sent after sig
 
 test('no signal: takes are kept, said to be kept, and sent when it comes back', async ({ page, context }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('No signal');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('No signal');
   await fitter.saved();
   await context.setOffline(true);
   await fitter.takesThree();
@@ -58,9 +54,7 @@ test('a visit begun without signal is fitted, decided, and arrives whole', async
 
 test('the sign-in runs out while there is no signal: everything waits, and goes after signing in again', async ({ page, context }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Expired offline');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Expired offline');
   await fitter.saved();
   await context.setOffline(true);
   await context.clearCookies();
@@ -77,17 +71,17 @@ test('the sign-in runs out while there is no signal: everything waits, and goes 
 
 test('a second tab sees the take, and every address can be reloaded', async ({ page, context }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Two tabs');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Two tabs');
   const second = await context.newPage();
   await second.goto(page.url());
   await expect(second.getByRole('button', { name: 'Keep take 1' })).toBeVisible();
+  await page.bringToFront();
   await fitter.takesThree();
   await fitter.saved();
   await second.bringToFront();
   await second.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
   await expect(second.getByText('Take 3', { exact: true })).toBeVisible();
+  await page.bringToFront();
   const visit = page.url().replace(/\/trace\/front$/, '');
   for (const [path, seen] of [
     ['', 'Open: What fits'],
@@ -112,9 +106,7 @@ test('a new horse half typed survives a reload', async ({ page }) => {
 
 test('a take the server refuses is shown with its reason, and sent again or let go', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Refused');
-  await fitter.startsVisit();
+  await fitter.arrivesOnFront('Refused');
   await fitter.saved();
   const error = { code: 'TAKES_FULL', message: 'This station already has five takes.', remedy: 'Withdraw one first.', requestId: 'r' };
   await page.route('**/takes/*', (route) => route.fulfill({ status: 409, json: { error } }));

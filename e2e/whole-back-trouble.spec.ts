@@ -1,7 +1,7 @@
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { type Page, expect, test } from '@playwright/test';
 import { Fitter } from './fitter';
-import { noisyPng } from './whole-back';
+import { noisyPng, written } from './whole-back';
 
 test.beforeEach(({ page: _ }, { project, title }) => {
   test.skip(project.name !== 'phone' && !title.includes('surface'), 'troubles are the same at any width');
@@ -9,9 +9,7 @@ test.beforeEach(({ page: _ }, { project, title }) => {
 
 async function visitOf(page: Page, name: string): Promise<{ fitter: Fitter; visit: string }> {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse(name);
-  await fitter.button('Start a visit').click();
+  await fitter.arrivesOnVisit(name);
   await fitter.button('Open: Landmarks').waitFor();
   return { fitter, visit: page.url() };
 }
@@ -48,15 +46,15 @@ test('something sore holds the visit on every screen until a named person clears
   await fitter.saved();
 });
 
-test('photos that are no pictures or far too large are refused by name, and a good one beside them is kept', async ({ page }) => {
+test('photos that are no pictures or far too large are refused by name, and a good one beside them is kept', async ({ page }, info) => {
   const { fitter, visit } = await visitOf(page, 'Photos');
   await page.goto(`${visit}/intake`);
-  const large = Buffer.alloc(41_000_000, 7);
-  await page.getByLabel('Choose photos').setInputFiles([
-    { name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('this is no picture at all') },
-    { name: 'huge.jpg', mimeType: 'image/jpeg', buffer: large },
-    { name: 'good.png', mimeType: 'image/png', buffer: noisyPng(50_000) },
-  ]);
+  const files = {
+    'notes.jpg': Buffer.from('this is no picture at all'),
+    'huge.jpg': Buffer.alloc(41_000_000, 7),
+    'good.png': noisyPng(50_000),
+  };
+  await page.getByLabel('Choose photos').setInputFiles(await written(info, files));
   await expect(page.getByText(/“notes.jpg” is not a picture this device can open/)).toBeVisible();
   await expect(page.getByText(/“huge.jpg” has 41 MB; 40 MB is the most/)).toBeVisible();
   await expect(page.getByText(/sent, from behind/)).toBeVisible();
@@ -157,8 +155,8 @@ test('two devices: different fields go together, one field changed twice is show
 
 test('a form opened before another device changed the horse overwrites nothing of it', async ({ page }) => {
   const fitter = new Fitter(page);
-  await fitter.arrives();
-  await fitter.addsHorse('Open form');
+  await fitter.arrives('/horses/new');
+  await fitter.namesHorse('Open form');
   await fitter.saved();
   const url = page.url().replace('/horses/', '/api/horses/');
   await fitter.button('Change').click();
@@ -180,7 +178,12 @@ test('a form opened before another device changed the horse overwrites nothing o
 
 test('a clock wrong by a year is said, and entries are dated right', async ({ page }) => {
   await page.clock.install({ time: new Date(Date.now() - 365 * 86_400_000) });
-  const { fitter, visit } = await visitOf(page, 'Clock');
+  const fitter = new Fitter(page);
+  await fitter.arrives('/horses/new');
+  await fitter.namesHorse('Clock');
+  await fitter.button('Start a visit').click();
+  await fitter.button('Open: Landmarks').waitFor();
+  const visit = page.url();
   await expect(fitter.button('Saving: clock is off')).toBeVisible();
   await fitter.button('Saving: clock is off').click();
   await expect(page.getByText(/clock is 365 days behind/)).toBeVisible();

@@ -68,7 +68,7 @@ it('what the first release kept is all there after the later migrations', async 
   const old = await asOfTheFirstRelease();
   const db = await openDatabase(old.url);
   try {
-    expect(await migrate(db)).toEqual(['WholeBack1764000000000', 'WholeSaddle1764100000000']);
+    expect(await migrate(db)).toEqual(['WholeBack1764000000000', 'WholeSaddle1764100000000', 'SaddlePhotos1764200000000']);
     expect(await horses(db).get(old.practice, old.horse)).toEqual({
       id: old.horse,
       name: 'Old horse',

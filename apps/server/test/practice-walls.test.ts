@@ -34,11 +34,11 @@ afterAll(() => running.stop());
 
 /** Open to all, or about the asker alone. Everything not named here must take ids and refuse a stranger's. */
 const WITHOUT_OWNED_IDS = ['/api/health', '/api/ready', '/api/welcome', '/api/session'];
-const LISTS = ['/api/horses', '/api/saddles', '/api/riders'];
+const LISTS = ['/api/horses', '/api/saddles', '/api/riders', '/api/saddle-photos'];
 /** Takes no id: the horse comes with the question, the stock is the asker's own. */
 const ASKS = ['/api/rankings'];
 /** A body that isn't JSON: walked in its own test. */
-const NOT_JSON = ['/api/visits/{visitId}/photos/{photoId}/content'];
+const NOT_JSON = ['/api/visits/{visitId}/photos/{photoId}/content', '/api/saddles/{saddleId}/photos/{photoId}/content'];
 const BODIES: Record<string, unknown> = {
   'PUT /api/horses/{horseId}': HORSE,
   'PUT /api/visits/{visitId}': null,
@@ -50,6 +50,7 @@ const BODIES: Record<string, unknown> = {
   'PUT /api/riders/{riderId}': RIDER,
   'PUT /api/saddles/{saddleId}': SADDLE,
   'PUT /api/visits/{visitId}/photos/{photoId}': PHOTO,
+  'PUT /api/saddles/{saddleId}/photos/{photoId}': PHOTO,
 };
 
 describe('another practice', () => {

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { DEMO_ANIMALS, trueStation, trueTopline } from '@fulcra/demo';
+import { DEMO_ANIMALS, DEMO_SADDLES, trueStation, trueTopline } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { HORSE, demoFitter, startedVisit, visitOf } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
@@ -171,8 +171,8 @@ describe('photos', () => {
     },
   });
   const url = (id: string) => `/api/visits/${ids.visitId}/photos/${id}`;
-  const piece = async (id: string, from: number, bytes: Buffer) => {
-    const response = await fetch(`${running.base}${url(id)}/content?from=${from}`, {
+  const piece = async (id: string, from: number, bytes: Buffer, at = url(id)) => {
+    const response = await fetch(`${running.base}${at}/content?from=${from}`, {
       method: 'PUT',
       headers: { 'content-type': 'application/octet-stream', cookie: visitor.cookie, 'x-fulcra-csrf': visitor.csrf },
       body: new Uint8Array(bytes),
@@ -210,6 +210,21 @@ describe('photos', () => {
     await piece(id, 0, broken.subarray(0, 200_000));
     expect((await piece(id, 200_000, broken.subarray(200_000))).body.error.code).toBe('PHOTO_BROKEN');
     expect((await page()).photos[0].heldBytes).toBe(0);
+  });
+
+  it('of a saddle of the stock are kept apart from those of visits, and come back byte for byte', async () => {
+    const { id, body } = announce(picture);
+    const saddleId = DEMO_SADDLES[0]!.id;
+    const saddleUrl = `/api/saddles/${saddleId}/photos/${id}`;
+    expect((await visitor.send('PUT', saddleUrl, { ...body, view: 'under' })).body).toMatchObject({ id, saddleId, heldBytes: 0 });
+    expect((await piece(id, 0, picture.subarray(0, 10))).body.error.code).toBe('NOT_FOUND');
+    await piece(id, 0, picture.subarray(0, 200_000), saddleUrl);
+    expect((await piece(id, 200_000, picture.subarray(200_000), saddleUrl)).body.heldBytes).toBe(picture.length);
+    const back = await fetch(`${running.base}${saddleUrl}/content`, { headers: { cookie: visitor.cookie } });
+    expect(Buffer.from(await back.arrayBuffer()).equals(picture)).toBe(true);
+    expect((await visitor.send('GET', '/api/saddle-photos')).body).toMatchObject([{ id, saddleId, view: 'under', hand: 'Isla Venn' }]);
+    expect((await page()).photos.map((p: { id: string }) => p.id)).not.toContain(id);
+    expect((await visitor.send('PUT', url(id), body)).body.error.code).toBe('NOT_FOUND');
   });
 
   it('of 60 MB, or of another kind, is refused before a byte is sent', async () => {

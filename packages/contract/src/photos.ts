@@ -7,7 +7,7 @@ export const MOST_PHOTO_BYTES = 12_000_000;
 export const PHOTO_PIECE_BYTES = 262_144;
 export const MOST_PHOTOS = 60;
 
-export const photoViews = ['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail'] as const;
+export const photoViews = ['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail', 'under'] as const;
 
 export const photoWriteSchema = z.object({
   view: z.enum(photoViews),
@@ -19,13 +19,17 @@ export const photoWriteSchema = z.object({
 });
 export type PhotoWrite = z.infer<typeof photoWriteSchema>;
 
-export const photoSchema = photoWriteSchema.extend({
+const keptSchema = photoWriteSchema.extend({
   id: idSchema,
-  visitId: idSchema,
   hand: nameSchema,
   /** How much of it the server has; all of it when it equals `bytes`. */
   heldBytes: z.number().int().min(0),
 });
+export const photoSchema = keptSchema.extend({ visitId: idSchema });
 export type Photo = z.infer<typeof photoSchema>;
+
+/** A photo of a saddle of the stock. */
+export const saddlePhotoSchema = keptSchema.extend({ saddleId: idSchema });
+export type SaddlePhoto = z.infer<typeof saddlePhotoSchema>;
 
 export const pieceQuerySchema = z.object({ from: z.coerce.number().int().min(0).max(MOST_PHOTO_BYTES) });

@@ -7,6 +7,8 @@ export const widthSettingSchema = z.object({ label: z.string().min(1).max(60), i
 
 export const saddleFrontSchema = z.object({
   shape: z.enum(ARCH_SHAPES),
+  /** Others its head can be made or exchanged for. */
+  otherShapes: z.array(z.enum(ARCH_SHAPES)).max(ARCH_SHAPES.length).readonly().optional(),
   pointLengthMm: z.number().min(60).max(300),
   frontPanelDepthMm: z.number().min(0).max(100),
   frontChannelMm: z.number().min(20).max(200),

@@ -1,4 +1,4 @@
-import { BACK_POSES, GAITS, PAD_KINDS, SIT_CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
+import { ARCH_SHAPES, BACK_POSES, GAITS, PAD_KINDS, SIT_CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema } from './basics';
 import { schoolIdSchema } from './decisions';
@@ -9,6 +9,7 @@ const bySideSchema = z.object({ near: zonesSchema, off: zonesSchema });
 /** Everything a fitter can change about how one saddle lies, as the engine takes it. */
 export const saddleSetupSchema = z.object({
   width: z.number().int().min(0).max(39),
+  shape: z.enum(ARCH_SHAPES).optional(),
   curveMm: finite,
   frontDepthMm: finite,
   rearDepthMm: finite,
@@ -22,6 +23,7 @@ export const saddleSetupSchema = z.object({
 export const riderLoadSchema = z.object({
   massKg: z.number().min(0).max(200),
   offsetMm: z.number().min(-100).max(100),
+  alongMm: z.number().min(-100).max(100).optional(),
   stirrupShare: z.number().min(0).max(1),
   gait: z.enum(GAITS as [(typeof GAITS)[number], ...(typeof GAITS)[number][]]),
 });

@@ -30,7 +30,7 @@ const BARS: SaddleBuild = build(
     midAngleDeg: 108,
     rearAngleDeg: 118,
     seatLowMm: 215,
-    barMm: 110,
+    barMm: 150,
     massKg: 13,
     massAtMm: 190,
   },
@@ -195,7 +195,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       ]),
     },
     build: build(
-      { lengthMm: 255, curveMm: fixedAt(16), midAngleDeg: 108, rearAngleDeg: 118, seatLowMm: 135, barMm: 52, massKg: 5, massAtMm: 130 },
+      { lengthMm: 255, curveMm: fixedAt(16), midAngleDeg: 108, rearAngleDeg: 118, seatLowMm: 135, barMm: 80, massKg: 5, massAtMm: 130 },
       {
         pastTreeMm: 10,
         widthMidMm: 88,
@@ -216,6 +216,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     change: 'exchangeablePlate',
     front: {
       shape: 'round',
+      otherShapes: ['peaked', 'broad'],
       pointLengthMm: 165,
       frontPanelDepthMm: 30,
       frontChannelMm: 70,
@@ -238,7 +239,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       },
       { depthFrontMm: range(30, 26, 38, 4), depthRearMm: range(42, 34, 54, 4) },
     ),
-    ...inStock('workshop', 'Tree comes flat, gentle or deep.'),
+    ...inStock('workshop', 'Tree comes flat, gentle or deep; its head plates peaked, round or broad.'),
   },
   {
     id: demoId(107),

@@ -24,7 +24,7 @@ export default function Layout() {
     loadFonts().catch((error: unknown) => console.error('The typefaces did not load; the system one is used.', error));
   }, []);
   return (
-    <TamaguiProvider config={config} defaultTheme={appearance} key={appearance}>
+    <TamaguiProvider config={config} defaultTheme={appearance}>
       <PersistQueryClientProvider client={queryClient} persistOptions={PERSIST} onSuccess={askAgain}>
         <ToastProvider>
           <SessionProvider>

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { G, Line } from 'react-native-svg';
 import { type Palette } from '../ui/tokens';
 import { type PaperScale } from './paper-scale';
@@ -6,7 +7,7 @@ const FINE_MM = 10;
 const STRONG_EVERY = 5;
 
 /** Behind anything that is true to scale: a line each centimetre, a stronger one each 50 mm. */
-export function MillimetreGrid({ scale, palette }: { readonly scale: PaperScale; readonly palette: Palette }) {
+export const MillimetreGrid = memo(function MillimetreGrid({ scale, palette }: { readonly scale: PaperScale; readonly palette: Palette }) {
   const right = scale.leftMm + scale.widthPx / scale.pxPerMm;
   const bottom = scale.topMm - scale.heightPx / scale.pxPerMm;
   const between = (from: number, to: number) =>
@@ -39,4 +40,4 @@ export function MillimetreGrid({ scale, palette }: { readonly scale: PaperScale;
       <Line x1={scale.x(0)} x2={scale.x(0)} y1={0} y2={scale.heightPx} stroke={palette.ink} strokeWidth={1.2} strokeDasharray="2 5" />
     </G>
   );
-}
+});

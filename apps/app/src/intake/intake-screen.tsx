@@ -45,7 +45,14 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
         <YStack gap="$xl">
           <Button label="Change name, age, height, sex" onPress={() => router.push(`/horses/${horse.id}/edit`)} />
           <RidersOfHorse horse={horse} />
-          <PhotoStrip visitId={visitId} photos={loaded.page.photos} />
+          <PhotoStrip
+            name="Photos of this visit"
+            hint="From behind and above along the back, and square from the side: full horse, legs square."
+            views={['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail']}
+            photos={loaded.page.photos}
+            urlOf={(photoId) => `/api/visits/${visitId}/photos/${photoId}/content`}
+            writeOf={(photoId, body) => ({ kind: 'photo', visitId, photoId, body })}
+          />
           <SkipStep step="intake" loaded={loaded} />
         </YStack>
       </Columns>

@@ -49,7 +49,8 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
     if (found.length > 0 || !(await note({ kind: 'landmark', ...reading }))) return;
     const known = new Map([...latest, [landmarkKey(reading), reading]]);
     const following = nextSlot(slot, known, measured.landmarks);
-    if (following !== null) setSlot(following);
+    // unless another was chosen while this one was being kept
+    if (following !== null) setSlot((now) => (now === slot ? following : now));
   };
   const all = nextSlot(null, latest, measured.landmarks) === null;
   const next = nextStep(loaded, { step: 'landmarks' });

@@ -1,16 +1,17 @@
-import { type Photo, type PhotoWrite, photoViews } from '@fulcra/contract';
-import { useEffect, useRef, useState } from 'react';
+import { type Photo, type PhotoWrite } from '@fulcra/contract';
+import { useRef, useState } from 'react';
 import { Image } from 'react-native';
 import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { momentNow } from '../sync/clock';
-import { photoStore } from '../sync/photo-store';
 import { useSend } from '../sync/use-send';
+import { type PictureWrite } from '../sync/write';
 import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Heading, Small } from '../ui/text';
 import { preparePhoto } from './prepare-photo';
+import { usePhotoUrl } from './use-photo-url';
 
 const VIEW_WORDS: Readonly<Record<PhotoWrite['view'], string>> = {
   behind: 'from behind',
@@ -19,12 +20,28 @@ const VIEW_WORDS: Readonly<Record<PhotoWrite['view'], string>> = {
   offSide: 'off side',
   saddle: 'saddle',
   detail: 'detail',
+  under: 'from below',
 };
 
-/** Photos of a visit: taken or chosen, kept on this device at once, sent when there is signal. */
-export function PhotoStrip({ visitId, photos }: { readonly visitId: string; readonly photos: readonly Photo[] }) {
+/** A photo as far as it is shown. */
+type ShownPhoto = Pick<Photo, 'id' | 'view' | 'bytes' | 'heldBytes'>;
+
+export interface PhotoStripProps {
+  readonly photos: readonly ShownPhoto[];
+  /** Ways of looking that are wanted of this thing, the first one first. */
+  readonly views: readonly PhotoWrite['view'][];
+  /** What the list is called, and what to say while it is empty. */
+  readonly name: string;
+  readonly hint: string;
+  /** Where the server has it. */
+  readonly urlOf: (photoId: string) => string;
+  readonly writeOf: (photoId: string, body: PhotoWrite) => PictureWrite;
+}
+
+/** Photos taken or chosen, kept on this device at once, sent when there is signal. */
+export function PhotoStrip({ photos, views, name, hint, urlOf, writeOf }: PhotoStripProps) {
   const send = useSend();
-  const [view, setView] = useState<PhotoWrite['view']>('behind');
+  const [view, setView] = useState<PhotoWrite['view']>(views[0]!);
   const [problems, setProblems] = useState<readonly string[]>([]);
   const input = useRef<HTMLInputElement>(null);
   const take = async (files: readonly File[]) => {
@@ -32,11 +49,7 @@ export function PhotoStrip({ visitId, photos }: { readonly visitId: string; read
     for (const file of files) {
       const prepared = await preparePhoto(file);
       if (!prepared.ok) found.push(prepared.problem);
-      else
-        await send(
-          { kind: 'photo', visitId, photoId: v7(), body: { view, note: '', takenAt: momentNow(), ...prepared.meta } },
-          prepared.blob,
-        );
+      else await send(writeOf(v7(), { view, note: '', takenAt: momentNow(), ...prepared.meta }), prepared.blob);
     }
     setProblems(found);
   };
@@ -46,7 +59,7 @@ export function PhotoStrip({ visitId, photos }: { readonly visitId: string; read
       <Choice
         label="What the photo shows"
         value={view}
-        options={photoViews.map((value) => ({ value, label: VIEW_WORDS[value] }))}
+        options={views.map((value) => ({ value, label: VIEW_WORDS[value] }))}
         onChange={setView}
       />
       <Button label={`Photo ${VIEW_WORDS[view]}`} onPress={() => input.current?.click()} />
@@ -68,18 +81,18 @@ export function PhotoStrip({ visitId, photos }: { readonly visitId: string; read
           {problem}
         </Banner>
       ))}
-      <XStack flexWrap="wrap" gap="$s" role="list" aria-label="Photos of this visit">
+      <XStack flexWrap="wrap" gap="$s" role="list" aria-label={name}>
         {photos.map((photo) => (
-          <Shown key={photo.id} photo={photo} />
+          <Shown key={photo.id} photo={photo} serverUrl={urlOf(photo.id)} />
         ))}
       </XStack>
-      {photos.length === 0 ? <Small>From behind and above along the back, and square from the side: full horse, legs square.</Small> : null}
+      {photos.length === 0 ? <Small>{hint}</Small> : null}
     </YStack>
   );
 }
 
-function Shown({ photo }: { readonly photo: Photo }) {
-  const url = usePhotoUrl(photo);
+function Shown({ photo, serverUrl }: { readonly photo: ShownPhoto; readonly serverUrl: string }) {
+  const url = usePhotoUrl(photo, serverUrl);
   const sent = photo.heldBytes === photo.bytes;
   return (
     <YStack role="listitem" width={132} gap="$xs">
@@ -95,24 +108,4 @@ function Shown({ photo }: { readonly photo: Photo }) {
       </Small>
     </YStack>
   );
-}
-
-/** From this device while it is here, else from the server. */
-function usePhotoUrl(photo: Photo): string | null {
-  const [url, setUrl] = useState<string | null>(null);
-  const sent = photo.heldBytes === photo.bytes;
-  useEffect(() => {
-    let own: string | null = null;
-    let left = false;
-    void photoStore.get(photo.id).then((blob) => {
-      if (left) return;
-      own = blob === undefined ? null : URL.createObjectURL(blob);
-      setUrl(own ?? (sent ? `/api/visits/${photo.visitId}/photos/${photo.id}/content` : null));
-    });
-    return () => {
-      left = true;
-      if (own !== null) URL.revokeObjectURL(own);
-    };
-  }, [photo.id, photo.visitId, sent]);
-  return url;
 }

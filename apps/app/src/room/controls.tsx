@@ -19,7 +19,7 @@ export interface ControlsProps {
   readonly onSlide: (placeMm: number) => void;
 }
 
-const FIRST: readonly AxisId[] = ['width', 'place', 'frontDepth', 'gusset', 'curve', 'straps', 'pad'];
+const FIRST: readonly AxisId[] = ['width', 'place', 'archShape', 'frontDepth', 'gusset', 'curve', 'straps', 'pad'];
 const FILLING: readonly AxisId[] = ['flockFront', 'flockMiddle', 'flockRear', 'flockNear'];
 const SHIMS: readonly AxisId[] = [
   'shimFront',
@@ -119,10 +119,20 @@ export function StepRow({ name, value, onLess, onMore }: StepRowProps) {
   );
 }
 
-const RIDER_STEPS = { massKg: 5, mostKg: 200, offsetMm: 10, mostOffsetMm: 60, pullN: 20, mostPullN: 160 } as const;
+const RIDER_STEPS = {
+  massKg: 5,
+  mostKg: 200,
+  offsetMm: 10,
+  mostOffsetMm: 60,
+  alongMm: 10,
+  mostAlongMm: 60,
+  pullN: 20,
+  mostPullN: 160,
+} as const;
 
 function RiderRows({ state, rider, onChange }: Pick<ControlsProps, 'state' | 'rider' | 'onChange'>) {
   const on = state.rider;
+  const along = on?.alongMm ?? 0;
   const put = (change: Partial<RiderLoad>) => onChange({ ...state, rider: { ...(on ?? rider), ...change } });
   const step = (now: number, by: number, least: number, most: number, then: (v: number) => void) =>
     now + by < least || now + by > most ? null : () => then(now + by);
@@ -148,10 +158,16 @@ function RiderRows({ state, rider, onChange }: Pick<ControlsProps, 'state' | 'ri
             onMore={step(on.massKg, RIDER_STEPS.massKg, 0, RIDER_STEPS.mostKg, (massKg) => put({ massKg }))}
           />
           <StepRow
-            name="Sits"
+            name="Sits, across"
             value={on.offsetMm === 0 ? 'in the middle' : `${Math.abs(on.offsetMm)} mm to the ${on.offsetMm < 0 ? 'near' : 'off'}`}
             onLess={step(on.offsetMm, -RIDER_STEPS.offsetMm, -RIDER_STEPS.mostOffsetMm, 60, (offsetMm) => put({ offsetMm }))}
             onMore={step(on.offsetMm, RIDER_STEPS.offsetMm, -60, RIDER_STEPS.mostOffsetMm, (offsetMm) => put({ offsetMm }))}
+          />
+          <StepRow
+            name="Sits, along"
+            value={along === 0 ? 'over the lowest point' : `${Math.abs(along)} mm ${along < 0 ? 'ahead of' : 'behind'} it`}
+            onLess={step(along, -RIDER_STEPS.alongMm, -RIDER_STEPS.mostAlongMm, RIDER_STEPS.mostAlongMm, (alongMm) => put({ alongMm }))}
+            onMore={step(along, RIDER_STEPS.alongMm, -RIDER_STEPS.mostAlongMm, RIDER_STEPS.mostAlongMm, (alongMm) => put({ alongMm }))}
           />
           <Labelled name="Seat">
             <Choice

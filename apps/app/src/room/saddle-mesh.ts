@@ -1,4 +1,4 @@
-import { CROWN_RADIUS_MM, liftedBy, treeDrop, underside } from '@fulcra/core';
+import { crownRadiusMm, liftedBy, treeDrop, underside } from '@fulcra/core';
 import { BufferAttribute, BufferGeometry, Color, DoubleSide, Group, Mesh, MeshStandardMaterial, Vector3 } from 'three';
 import { type SitPicture } from '../workers/sit-protocol';
 import { PRESSURE_COLOURS, pressureStep } from './pressure-scale';
@@ -29,7 +29,7 @@ export function saddleGroup(picture: SitPicture, heightAt: (xMm: number, yMm: nu
 
 function treeShell({ asked, pose }: SitPicture, liftedMm: number): Mesh {
   const under = underside(asked.saddle, asked.setup);
-  const radius = CROWN_RADIUS_MM[asked.saddle.front.shape];
+  const radius = crownRadiusMm(asked.saddle, asked.setup);
   const lift = liftedBy(pose);
   const positions: number[] = [];
   const length = asked.saddle.build.frame.lengthMm;

@@ -73,7 +73,7 @@ function Search({ kind, asked, input, runner, onTake }: Omit<SearchSheetProps, '
           : neighbours
               .map(
                 ({ axis, direction, assessed }) =>
-                  `${AXIS_WORDS[axis].toLowerCase()} ${direction > 0 ? '+' : '−'} ${assessed.stops.length > best.stops.length ? 'refused' : `${(assessed.score - best.score).toFixed(1)}`}`,
+                  `${AXIS_WORDS[axis].toLowerCase()} one ${direction > 0 ? 'up' : 'down'}, ${assessed.stops.length > best.stops.length ? 'refused' : gainWords(assessed.score - best.score)}`,
               )
               .join('; ')}
         .
@@ -149,3 +149,5 @@ function Straps({
     </YStack>
   );
 }
+
+const gainWords = (by: number): string => (Math.abs(by) < 0.05 ? 'the same' : `${Math.abs(by).toFixed(1)} ${by > 0 ? 'better' : 'worse'}`);

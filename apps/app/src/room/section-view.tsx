@@ -1,4 +1,4 @@
-import { type NearOff, SIDES, CROWN_RADIUS_MM, liftedBy, point, surfaceHeightMm, treeDrop, underside } from '@fulcra/core';
+import { type NearOff, type Pose, type SaddleCut, SIDES, liftedBy, point, saddleCut, surfaceHeightMm, underside } from '@fulcra/core';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../drawings/millimetre-grid';
 import { paperScale, pathThrough } from '../drawings/paper-scale';
@@ -50,15 +50,13 @@ export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }
               strokeWidth={0.3}
             />
           ))}
-          {cut.roomMm === null ? null : (
-            <ValuePeg
-              x={scale.x(0)}
-              y={scale.y(cut.roofMm) - 20}
-              text={`${Math.round(cut.roomMm)} mm · ${fingersWords(Math.max(0, cut.roomMm))}`}
-              palette={palette}
-              widthPx={widthPx}
-            />
-          )}
+          <ValuePeg
+            x={scale.x(0)}
+            y={scale.y(cut.roofMm) - 20}
+            text={`${Math.round(cut.roomMm)} mm · ${fingersWords(Math.max(0, cut.roomMm))}`}
+            palette={palette}
+            widthPx={widthPx}
+          />
           {cut.gaps.map(({ side, yMm, zMm, gapMm }) => (
             <ValuePeg
               key={side}
@@ -108,37 +106,22 @@ function skinAt(surface: RoomViewProps['surface'], atMm: number, spineMm: number
   return sides.near.length < 2 || sides.off.length < 2 ? null : sides;
 }
 
-interface Cut {
-  readonly tree: Polyline;
-  readonly panel: Record<NearOff, Polyline>;
+interface Cut extends SaddleCut {
   readonly cells: readonly { readonly yMm: number; readonly zMm: number; readonly kPa: number }[];
   readonly gaps: readonly { readonly side: NearOff; readonly yMm: number; readonly zMm: number; readonly gapMm: number }[];
-  readonly roofMm: number;
-  readonly roomMm: number | null;
+  readonly roomMm: number;
 }
 
-/** The saddle at a place, as it has settled, heights over the spine there; null where it doesn't reach. */
+/** The saddle at a place with what presses and what stands open there, heights over the spine; null where it doesn't reach. */
 function cutAt(picture: SitPicture, atMm: number, spineMm: number): Cut | null {
   const { asked, pose, grid } = picture;
-  const u = atMm - asked.setup.placeMm;
+  const over: Pose = { ...pose, heaveMm: pose.heaveMm - spineMm };
+  const cut = saddleCut(asked.saddle, asked.setup, over, atMm);
+  if (cut === null) return null;
   const under = underside(asked.saddle, asked.setup);
-  if (u < under.fromMm || u > under.toMm) return null;
+  const u = atMm - asked.setup.placeMm;
   const row = under.rowAt(u);
-  const radius = CROWN_RADIUS_MM[asked.saddle.front.shape];
-  const settled = liftedBy(pose);
-  const lift = (y: number): number => settled(atMm, y) - spineMm;
-  const { innerMm, outerMm } = under.edgesAt(u);
-  const treeAt = (y: number) => point(y, under.roofAt(u) - treeDrop(row, radius, Math.abs(y)) + lift(y));
-  const across = (from: number, to: number): number[] => Array.from({ length: 25 }, (_, i) => from + ((to - from) * i) / 24);
-  const tree = across(-outerMm + 6, outerMm - 6).map(treeAt);
-  const panel = (sign: 1 | -1): Polyline => {
-    const ys = across(innerMm + 0.5, outerMm - 0.5);
-    const low = ys.flatMap((out) => {
-      const height = under.heightIn(row, u, sign * out);
-      return Number.isFinite(height) ? [point(sign * out, height + lift(sign * out))] : [];
-    });
-    return [...ys.map((out) => treeAt(sign * out)), ...low.reverse()];
-  };
+  const lift = liftedBy(over);
   const i = Math.floor((atMm - grid.fromXMm) / grid.stepMm);
   const cells = [];
   const open = { near: { sum: 0, count: 0 }, off: { sum: 0, count: 0 } };
@@ -151,18 +134,17 @@ function cutAt(picture: SitPicture, atMm: number, spineMm: number): Cut | null {
     open[side].sum += Math.max(0, -overlap);
     open[side].count++;
     const height = under.heightIn(row, u, yMm);
-    if (kPa > 0 && Number.isFinite(height)) cells.push({ yMm, zMm: height + lift(yMm), kPa });
+    if (kPa > 0 && Number.isFinite(height)) cells.push({ yMm, zMm: height + lift(atMm, yMm), kPa });
   }
   const gaps = SIDES.flatMap((side) => {
     const gapMm = open[side].count === 0 ? 0 : open[side].sum / open[side].count;
-    const y = ((side === 'near' ? -1 : 1) * (innerMm + outerMm)) / 2;
-    return gapMm >= 1 ? [{ side, gapMm, yMm: y, zMm: treeAt(y).zMm - 60 }] : [];
+    const middle = cut.panel[side][cut.panel[side].length >> 2]!;
+    return gapMm >= 1 ? [{ side, gapMm, yMm: middle.yMm, zMm: middle.zMm - 60 }] : [];
   });
-  const roofMm = under.roofAt(u) + lift(0);
-  return { tree, panel: { near: panel(-1), off: panel(1) }, cells, gaps, roofMm, roomMm: roofMm - asked.setup.pad.thicknessMm };
+  return { ...cut, cells, gaps, roomMm: cut.roofMm - cut.padMm };
 }
 
 const spoken = (picture: SitPicture, atMm: number, cut: Cut | null): string =>
   cut === null
     ? `Section at ${Math.round(atMm)} millimetres: the saddle does not reach here`
-    : `Section at ${Math.round(atMm)} millimetres from behind: ${Math.round(cut.roomMm ?? 0)} millimetres over the spine; roll ${picture.pose.rollDeg.toFixed(1)} degrees`;
+    : `Section at ${Math.round(atMm)} millimetres from behind: ${Math.round(cut.roomMm)} millimetres over the spine; roll ${picture.pose.rollDeg.toFixed(1)} degrees`;

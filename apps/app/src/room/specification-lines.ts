@@ -1,5 +1,5 @@
 import { type Saddle, type TriedOnVisit } from '@fulcra/contract';
-import { archOfSetting, neutralWidth, presentSetup } from '@fulcra/core';
+import { archOfSetting, neutralWidth, presentSetup, shapeOf } from '@fulcra/core';
 import { padWords, signedMm, strapsWords } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { describedOf } from './room-state';
@@ -15,7 +15,7 @@ export function specificationLines(
   const { setup } = tried;
   const now = presentSetup(described, setup.placeMm);
   const setting = saddle.front.settings[setup.width] ?? saddle.front.settings[0]!;
-  const width = neutralWidth(archOfSetting(saddle.front, setting));
+  const width = neutralWidth(archOfSetting(saddle.front, setting, setup.shape));
   const { frame, panel } = saddle.build;
   const filling = (['front', 'middle', 'rear'] as const).flatMap((zone): Line[] => {
     const [near, off] = [setup.flock.near[zone], setup.flock.off[zone]];
@@ -31,7 +31,7 @@ export function specificationLines(
     make: [
       ['Front width', `${width.includedAngleDeg.toFixed(0)}° included, ${width.spanAt100Mm.toFixed(0)} mm at 100 mm`],
       ['Maker’s label', `${saddle.maker} “${setting.label}”`],
-      ['Arch and points', `${SHAPE_WORDS[saddle.front.shape]}, points ${saddle.front.pointLengthMm} mm`],
+      ['Arch and points', `${SHAPE_WORDS[shapeOf(described, setup)]}, points ${saddle.front.pointLengthMm} mm`],
       ['Tree', `${frame.lengthMm} mm long, ${setup.curveMm} mm of curve over 400 mm`],
       ['Panel depth', `front ${setup.frontDepthMm}, middle ${panel.depthMidMm}, gusset ${setup.rearDepthMm} mm`],
       ['Channel', `front ${saddle.front.frontChannelMm}, middle ${panel.channelMidMm}, rear ${panel.channelRearMm} mm`],
@@ -40,6 +40,9 @@ export function specificationLines(
     ],
     change: [
       ...(now.width === setup.width ? [] : [['Width', `“${saddle.front.settings[now.width]!.label}” → “${setting.label}”`] as Line]),
+      ...(shapeOf(described, setup) === saddle.front.shape
+        ? []
+        : [['Arch', `${SHAPE_WORDS[saddle.front.shape]} → ${SHAPE_WORDS[shapeOf(described, setup)]}`] as Line]),
       ...changed('Tree curve', now.curveMm, setup.curveMm, 'mm'),
       ...changed('Front depth', now.frontDepthMm, setup.frontDepthMm, 'mm'),
       ...changed('Rear gusset', now.rearDepthMm, setup.rearDepthMm, 'mm'),

@@ -1,5 +1,4 @@
-import { type Saddle, type TriedOnVisit, chosenSettingOf } from '@fulcra/contract';
-import { bodyFrom, schoolById, sit, STRAP_PULL_N } from '@fulcra/core';
+import { schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -15,8 +14,7 @@ import { STATE_WORDS } from '../words/setup-words';
 import { sitNumber } from '../words/sit-number';
 import { SIT_WORDS } from '../words/criterion-words';
 import { SIT_CRITERIA } from '@fulcra/core';
-import { bodyInputOf } from './body-of-visit';
-import { describedOf } from './room-state';
+import { type Choice, choiceOf, useChosenSitting } from './chosen-sitting';
 import { type Line, specificationLines } from './specification-lines';
 import { ThumbMap } from './tried-list';
 
@@ -26,10 +24,9 @@ export function SpecificationScreen({ visitId }: { readonly visitId: string }) {
   const saddles = useSaddles();
   if (loaded === null) return <LoadState problem={problem} />;
   if (saddles.data === null) return <LoadState problem={saddles.problem} />;
-  const choice = chosenSettingOf(loaded.page.facts);
-  const saddle = saddles.data.find((s) => s.id === choice?.tried.saddleId);
+  const choice = choiceOf(loaded, saddles.data);
   const back = () => router.navigate(`/visits/${visitId}/room`);
-  if (choice === null || saddle === undefined) {
+  if (choice === null) {
     return (
       <Screen title={loaded.page.horse.name} note="Specification" onBack={back}>
         <EmptyState
@@ -41,32 +38,20 @@ export function SpecificationScreen({ visitId }: { readonly visitId: string }) {
       </Screen>
     );
   }
-  return <Specification visitId={visitId} loaded={loaded} tried={choice.tried} saddle={saddle} />;
+  return <Specification visitId={visitId} loaded={loaded} choice={choice} />;
 }
 
 interface SpecificationProps {
   readonly visitId: string;
   readonly loaded: LoadedVisit;
-  readonly tried: TriedOnVisit;
-  readonly saddle: Saddle;
+  readonly choice: Choice;
 }
 
-function Specification({ visitId, loaded, tried, saddle }: SpecificationProps) {
+function Specification({ visitId, loaded, choice }: SpecificationProps) {
+  const { tried, saddle } = choice;
   const { page, measured } = loaded;
   const lines = useMemo(() => specificationLines(saddle, tried), [saddle, tried]);
-  const sits = useMemo(() => {
-    const body = bodyFrom(bodyInputOf(measured, page.facts));
-    if (!body.ok) return null;
-    const outcome = sit({
-      body: body.value,
-      saddle: describedOf(saddle),
-      setup: tried.setup,
-      rider: tried.rider,
-      pose: tried.pose,
-      strapPullN: STRAP_PULL_N,
-    });
-    return outcome.ok ? outcome.value : null;
-  }, [measured, page.facts, saddle, tried]);
+  const sits = useChosenSitting(loaded, choice);
   const held = measured.hold.state === 'held';
   const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
   return (
@@ -77,7 +62,7 @@ function Specification({ visitId, loaded, tried, saddle }: SpecificationProps) {
       onBack={() => router.navigate(`/visits/${visitId}/room`)}
       bottom={
         <>
-          <Button label="Templates" onPress={() => router.push(`/visits/${visitId}/template`)} />
+          <Button label="Templates" onPress={() => router.push(`/visits/${visitId}/template?of=chosen`)} />
           <Button grow kind="main" label="Print" onPress={() => window.print()} />
         </>
       }

@@ -141,7 +141,10 @@ export function riderAt({ asked }: SitPicture): { readonly xMm: number; readonly
   const { rider, setup, saddle } = asked;
   if (rider === null) return null;
   const { seatLowMm, barMm } = saddle.build.frame;
-  return { xMm: setup.placeMm + seatLowMm * (1 - rider.stirrupShare) + barMm * rider.stirrupShare, yMm: rider.offsetMm };
+  return {
+    xMm: setup.placeMm + (seatLowMm + (rider.alongMm ?? 0)) * (1 - rider.stirrupShare) + barMm * rider.stirrupShare,
+    yMm: rider.offsetMm,
+  };
 }
 
 const Plus = ({ cx, cy, colour }: { readonly cx: number; readonly cy: number; readonly colour: string }) => (

@@ -1,5 +1,5 @@
 import { type Saddle, type SaddleFields, SADDLE_STATES, saddleFieldsSchema } from '@fulcra/contract';
-import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES } from '@fulcra/core';
+import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES, makeableShapes } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { v7 } from 'uuid';
@@ -14,12 +14,15 @@ import { EmptyState } from '../ui/empty-state';
 import { Field } from '../ui/field';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
-import { Heading } from '../ui/text';
+import { Heading, Small } from '../ui/text';
+import { ToggleChip } from '../ui/toggle-chip';
 import { useDraft } from '../ui/use-draft';
 import { STATE_WORDS } from '../words/setup-words';
+import { SHAPE_WORDS } from '../words/verdict-words';
 import { DrawingTop } from './drawing-top';
 import { MeasureRow } from './measure-row';
 import { Labelled, NumberRow, words } from './number-row';
+import { SaddlePhotos } from './saddle-photos';
 import { Settable } from './settable';
 import { Straps } from './straps-table';
 import { Widths } from './widths-table';
@@ -33,6 +36,7 @@ import {
   putCurve,
   putFrontDepth,
   putRearDepth,
+  withShapeToggled,
 } from './saddle-measures';
 
 export function NewSaddleScreen() {
@@ -146,6 +150,16 @@ function Form({ saddleId, was, start }: FormProps) {
               onChange={(shape) => put({ ...saddle, front: { ...saddle.front, shape } })}
             />
           </Labelled>
+          <Labelled name="Can be made as">
+            {ARCH_SHAPES.map((shape) => (
+              <ToggleChip
+                key={shape}
+                label={SHAPE_WORDS[shape]}
+                on={makeableShapes(saddle.front).includes(shape)}
+                onPress={() => put({ ...saddle, front: withShapeToggled(saddle.front, shape) })}
+              />
+            ))}
+          </Labelled>
           <Widths saddle={saddle} onChange={put} onHere={() => setHere({ view: 'front', measure: 'width' })} />
           <Labelled name="Width is changed">
             <Choice
@@ -199,6 +213,7 @@ function Form({ saddleId, was, start }: FormProps) {
           <Heading>{saddle.kind === 'western' ? 'Rigging' : 'Girth straps'}</Heading>
           <Straps saddle={saddle} onChange={put} />
           <Field label="Note" lines={3} value={saddle.note} onChange={(note) => put({ ...saddle, note })} />
+          {was === null ? <Small>Photos can be added once it is in the stock.</Small> : <SaddlePhotos saddleId={saddleId} />}
         </YStack>
       </Columns>
     </Screen>

@@ -1,5 +1,5 @@
 import { type SaddleFields } from '@fulcra/contract';
-import { type NumberSetting, DEFAULT_BUILD } from '@fulcra/core';
+import { type ArchShape, type NumberSetting, DEFAULT_BUILD, makeableShapes } from '@fulcra/core';
 
 export type MeasureView = 'side' | 'under' | 'front';
 
@@ -187,3 +187,12 @@ export const NEW_SADDLE: SaddleFields = {
   whereabouts: '',
   note: '',
 };
+
+/** A crown shape its head can be made with, put in or taken out; the one it has stays. */
+export function withShapeToggled(front: SaddleFields['front'], shape: ArchShape): SaddleFields['front'] {
+  const now = makeableShapes(front);
+  const next = now.includes(shape) ? now.filter((s) => s !== shape) : [...now, shape];
+  const { otherShapes: _, ...rest } = front;
+  const others = next.filter((s) => s !== front.shape);
+  return others.length === 0 ? rest : { ...rest, otherShapes: others };
+}

@@ -1,14 +1,15 @@
-import { type Saddle } from '@fulcra/contract';
+import { type Saddle, type SaddlePhoto } from '@fulcra/contract';
 import { archOfSetting, configurationCount, neutralWidth } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { Pressable } from 'react-native';
+import { Image, Pressable } from 'react-native';
 import { v7 } from 'uuid';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { usePhotoUrl } from '../photos/use-photo-url';
 import { describedOf } from '../room/room-state';
 import { useSend } from '../sync/use-send';
-import { useSaddles } from '../sync/use-views';
+import { useSaddlePhotos, useSaddles } from '../sync/use-views';
 import { download } from '../template/download';
 import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
@@ -23,6 +24,7 @@ import { usePalette } from '../ui/use-palette';
 import { useWide } from '../ui/use-wide';
 import { STATE_WORDS } from '../words/setup-words';
 import { SaddleDrawing } from './saddle-drawing';
+import { saddlePhotoUrl } from './saddle-photos';
 import { readStockFile, sameSaddle, stockFile } from './stock-file';
 
 const TONE = { sound: 'good', notChecked: 'lookOut', unsafe: 'bad' } as const;
@@ -30,6 +32,7 @@ const TONE = { sound: 'good', notChecked: 'lookOut', unsafe: 'bad' } as const;
 /** The saddles of the practice: what they are, how they stand, where they are. */
 export function StockScreen() {
   const { data, problem } = useSaddles();
+  const photos = useSaddlePhotos().data ?? [];
   const send = useSend();
   const toast = useToast();
   const palette = usePalette();
@@ -71,7 +74,7 @@ export function StockScreen() {
       {refused === null ? null : <Banner tone="bad">{refused}</Banner>}
       <XStack role="list" flexWrap="wrap" columnGap="$xxl">
         {found.map((saddle) => (
-          <Row key={saddle.id} saddle={saddle} half={wide} />
+          <Row key={saddle.id} saddle={saddle} photo={photos.findLast((p) => p.saddleId === saddle.id) ?? null} half={wide} />
         ))}
       </XStack>
       {data.length === 0 ? (
@@ -90,7 +93,14 @@ export function StockScreen() {
   );
 }
 
-function Row({ saddle, half }: { readonly saddle: Saddle; readonly half: boolean }) {
+interface RowProps {
+  readonly saddle: Saddle;
+  /** The last one taken of it. */
+  readonly photo: SaddlePhoto | null;
+  readonly half: boolean;
+}
+
+function Row({ saddle, photo, half }: RowProps) {
   const [width, onLayout] = useMeasuredWidth();
   const setting = saddle.front.settings[saddle.front.presentSetting] ?? saddle.front.settings[0]!;
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting));
@@ -104,8 +114,9 @@ function Row({ saddle, half }: { readonly saddle: Saddle; readonly half: boolean
       style={{ width: half ? '47%' : '100%' }}
     >
       <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$m" alignItems="center">
-        <YStack width={120} onLayout={onLayout}>
+        <YStack width={120} onLayout={onLayout} gap="$xs">
           {width > 0 ? <SaddleDrawing widthPx={width} saddle={saddle} view="side" measure={null} plain /> : null}
+          {photo === null ? null : <Thumb photo={photo} name={saddle.name} />}
         </YStack>
         <YStack flex={1} minWidth={0}>
           <Name>{saddle.name}</Name>
@@ -123,6 +134,13 @@ function Row({ saddle, half }: { readonly saddle: Saddle; readonly half: boolean
         </YStack>
       </XStack>
     </Pressable>
+  );
+}
+
+function Thumb({ photo, name }: { readonly photo: SaddlePhoto; readonly name: string }) {
+  const url = usePhotoUrl(photo, saddlePhotoUrl(photo.saddleId, photo.id));
+  return url === null ? null : (
+    <Image source={{ uri: url }} accessibilityLabel={`Photo of ${name}`} style={{ width: 120, height: 80, borderRadius: 8 }} />
   );
 }
 

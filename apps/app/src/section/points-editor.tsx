@@ -1,5 +1,5 @@
 import { type PointYZ } from '@fulcra/core';
-import { type ReactNode, useRef } from 'react';
+import { type ReactNode, memo, useRef } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../drawings/millimetre-grid';
@@ -39,14 +39,13 @@ export function PointsEditor({ scale, points, children, colourOf, placeWords, fi
         <MillimetreGrid scale={scale} palette={palette} />
         {children}
         {shown.map((p, i) => (
-          <Circle
+          <SetPoint
             key={i}
-            cx={scale.x(p.yMm)}
-            cy={scale.y(p.zMm)}
-            r={i === chosen ? 9 : 6}
+            x={scale.x(p.yMm)}
+            y={scale.y(p.zMm)}
+            colour={colourOf(p)}
             fill={i === chosen ? palette.action : palette.sheet}
-            stroke={colourOf(p)}
-            strokeWidth={2.5}
+            chosen={i === chosen}
           />
         ))}
         <SvgText x={12} y={heightPx - 12} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
@@ -56,3 +55,16 @@ export function PointsEditor({ scale, points, children, colourOf, placeWords, fi
     </View>
   );
 }
+
+interface SetPointProps {
+  readonly x: number;
+  readonly y: number;
+  readonly colour: string;
+  readonly fill: string;
+  readonly chosen: boolean;
+}
+
+/** Drawn again only when it changes: a full grid holds hundreds. */
+const SetPoint = memo(function SetPoint({ x, y, colour, fill, chosen }: SetPointProps) {
+  return <Circle cx={x} cy={y} r={chosen ? 9 : 6} fill={fill} stroke={colour} strokeWidth={2.5} />;
+});

@@ -1,4 +1,5 @@
 import { type Section } from '@fulcra/core';
+import { useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { paperScale } from '../drawings/paper-scale';
 import { SectionLines, SideNames } from '../drawings/section-lines';
@@ -26,7 +27,7 @@ export function SectionCanvas({ draft, live, setDraft, measurement }: SectionCan
   const [width, onLayout] = useMeasuredWidth();
   const wide = useWide();
   const palette = usePalette();
-  const scale = paperScale(width || 1, wide ? 420 : 330, REACH);
+  const scale = useMemo(() => paperScale(width || 1, wide ? 420 : 330, REACH), [width, wide]);
   return (
     <YStack onLayout={onLayout}>
       {width === 0 ? null : draft.way === 'points' ? (

@@ -7,6 +7,7 @@ import {
   type HorseWrite,
   type Rider,
   type Saddle,
+  type SaddlePhoto,
   type Session,
   type Visit,
   type VisitFields,
@@ -114,6 +115,15 @@ export const foldSaddles = (saddles: readonly Saddle[], writes: readonly Write[]
       [...saddles],
     )
     .sort((a, b) => a.name.localeCompare(b.name));
+
+export const foldSaddlePhotos = (photos: readonly SaddlePhoto[], writes: readonly Write[], hand: string): SaddlePhoto[] =>
+  writes.reduce<SaddlePhoto[]>(
+    (list, write) =>
+      write.kind !== 'saddlePhoto' || list.some((p) => p.id === write.photoId)
+        ? list
+        : [...list, { id: write.photoId, saddleId: write.saddleId, hand, heldBytes: 0, ...write.body }],
+    [...photos],
+  );
 
 /** Tracings of one horse over its visits; visits and takes that only wait here are among them. */
 export function foldTracings(tracings: HorseTracings, horseId: string, writes: readonly Write[], session: Session): HorseTracings {

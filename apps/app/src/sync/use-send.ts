@@ -5,7 +5,7 @@ import { useToast } from '../ui/toast';
 import { flush } from './flush';
 import { outbox } from './outbox';
 import { photoStore } from './photo-store';
-import { type Write } from './write';
+import { type Write, isPictureWrite } from './write';
 
 /**
  * Enters a write: on this device first, then on its way.
@@ -18,7 +18,7 @@ export function useSend(): (write: Write, picture?: Blob) => Promise<boolean> {
   return useCallback(
     async (write, picture) => {
       try {
-        if (write.kind === 'photo' && picture !== undefined) await photoStore.put(write.photoId, picture);
+        if (isPictureWrite(write) && picture !== undefined) await photoStore.put(write.photoId, picture);
         await outbox.add(session.practice.id, write);
       } catch (error) {
         toast({ text: notKept(error) });

@@ -5,11 +5,13 @@ import {
   type HorseTracings,
   type Rider,
   type Saddle,
+  type SaddlePhoto,
   type VisitPage,
   horseHistorySchema,
   horseSummarySchema,
   horseTracingsSchema,
   riderSchema,
+  saddlePhotoSchema,
   saddleSchema,
   visitPageSchema,
 } from '@fulcra/contract';
@@ -17,7 +19,7 @@ import { useMemo, useSyncExternalStore } from 'react';
 import { z } from 'zod';
 import { useSession } from '../session/session-context';
 import { NoAnswer, Refused, request } from './api-client';
-import { foldHistory, foldHorses, foldRiders, foldSaddles, foldTracings, foldVisit, writesOfVisit } from './fold';
+import { foldHistory, foldHorses, foldRiders, foldSaddlePhotos, foldSaddles, foldTracings, foldVisit, writesOfVisit } from './fold';
 import { outbox } from './outbox';
 import { type Write } from './write';
 
@@ -118,6 +120,18 @@ export function useSaddles(): View<Saddle[]> {
   const writes = useWaitingWrites();
   const query = useQuery({ queryKey: ['saddles'], queryFn: async () => z.array(saddleSchema).parse(await request('GET', '/api/saddles')) });
   const data = useMemo(() => foldSaddles(query.data ?? [], writes), [query.data, writes]);
+  return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
+}
+
+/** Photos of all saddles of the stock, oldest first. */
+export function useSaddlePhotos(): View<SaddlePhoto[]> {
+  const { session } = useSession();
+  const writes = useWaitingWrites();
+  const query = useQuery({
+    queryKey: ['saddle-photos'],
+    queryFn: async () => z.array(saddlePhotoSchema).parse(await request('GET', '/api/saddle-photos')),
+  });
+  const data = useMemo(() => foldSaddlePhotos(query.data ?? [], writes, session.person.name), [query.data, writes, session.person.name]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }
 

@@ -20,12 +20,17 @@ export type Write =
   | { readonly kind: 'fact'; readonly visitId: string; readonly factId: string; readonly body: FactWrite }
   | { readonly kind: 'factWithdrawal'; readonly visitId: string; readonly factId: string; readonly body: { readonly withdrawn: boolean } }
   | { readonly kind: 'photo'; readonly visitId: string; readonly photoId: string; readonly body: PhotoWrite }
+  | { readonly kind: 'saddlePhoto'; readonly saddleId: string; readonly photoId: string; readonly body: PhotoWrite }
   | { readonly kind: 'decision'; readonly visitId: string; readonly body: DecisionWrite };
 
 /** Records whose fields several people may change; each write carries what it changed from. */
 export type FieldsWrite = Extract<Write, { kind: 'horse' | 'rider' | 'saddle' | 'visit' }>;
 export const isFieldsWrite = (write: Write): write is FieldsWrite =>
   write.kind === 'horse' || write.kind === 'rider' || write.kind === 'saddle' || write.kind === 'visit';
+
+/** Writes whose picture follows in pieces. */
+export type PictureWrite = Extract<Write, { kind: 'photo' | 'saddlePhoto' }>;
+export const isPictureWrite = (write: Write): write is PictureWrite => write.kind === 'photo' || write.kind === 'saddlePhoto';
 
 export function pathOf(write: Write): string {
   switch (write.kind) {
@@ -47,6 +52,8 @@ export function pathOf(write: Write): string {
       return `/api/visits/${write.visitId}/facts/${write.factId}/withdrawn`;
     case 'photo':
       return `/api/visits/${write.visitId}/photos/${write.photoId}`;
+    case 'saddlePhoto':
+      return `/api/saddles/${write.saddleId}/photos/${write.photoId}`;
     case 'decision':
       return `/api/visits/${write.visitId}/decision`;
   }

@@ -9,5 +9,5 @@ export function download(name: string, type: string, content: string | Uint8Arra
 }
 
 /** A file name out of a horse's name, in any script. */
-export const fileName = (horse: string, day: string, ending: string): string =>
-  `front-${horse.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'horse'}-${day}.${ending}`;
+export const fileName = (what: string, horse: string, day: string, ending: string): string =>
+  `${what}-${horse.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'horse'}-${day}.${ending}`;

@@ -21,15 +21,15 @@ interface Writer {
   readonly fonts: PdfFonts;
 }
 
-/** The template as PDF sheets, true to scale when printed at 100 %. */
-export async function templatePdf(template: FrontTemplate, size: SheetSize, fonts: PdfFonts): Promise<Uint8Array> {
+/** Templates as PDF sheets, one after another, true to scale when printed at 100 %. */
+export async function templatePdf(templates: readonly FrontTemplate[], size: SheetSize, fonts: PdfFonts): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
-  document.setTitle(template.words.title);
+  document.setTitle(templates[0]?.words.title ?? '');
   const regular = await document.embedFont(fonts.regular, { subset: true });
   const bold = await document.embedFont(fonts.bold, { subset: true });
   const writer: Writer = { document, regular, bold, letters: new Set(regular.getCharacterSet()), fonts };
-  for (const sheet of templatePages(template, size)) await writePage(writer, sheet);
+  for (const sheet of templates.flatMap((t) => templatePages(t, size))) await writePage(writer, sheet);
   return document.save();
 }
 

@@ -3,6 +3,17 @@ import { type FrontTemplate, type Section, type TemplateWords, frontTemplate, sc
 import { archOfDecision, sectionOfDecision } from '../horse/decision-shapes';
 import { dayWords } from '../words/measure-words';
 
+/** What stands on every sheet of any template. */
+export const SHEET_WORDS = {
+  near: 'N near',
+  off: 'off O',
+  spine: 'spine',
+  proof: 'Measure both bars before use: each must be 100 mm. Print at 100 %.',
+  barCaption: '100 mm',
+  sheetOf: (number: number, count: number) => `Sheet ${number} of ${count}.`,
+  joinHere: 'Lay the crosses on each other and glue.',
+} as const;
+
 /** The template of a visit: of its decision, or of the bare section until there is one. */
 export function templateOfVisit(
   page: VisitPage,
@@ -28,14 +39,8 @@ function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: nu
       `Fitter: ${visit.fitter}`,
       ...(decision === null ? ['Section only: nothing decided yet'] : settingLines(decision, saddle)),
     ],
-    near: 'N near',
-    off: 'off O',
-    spine: 'spine',
+    ...SHEET_WORDS,
     arch: decision === null ? '' : `inside of arch ${Math.round(decision.includedAngleDeg)}°`,
-    proof: 'Measure both bars before use: each must be 100 mm. Print at 100 %.',
-    barCaption: '100 mm',
-    sheetOf: (number, count) => `Sheet ${number} of ${count}.`,
-    joinHere: 'Lay the crosses on each other and glue.',
   };
 }
 

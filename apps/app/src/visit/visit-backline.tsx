@@ -1,6 +1,6 @@
 import { SECTION_STATIONS, type SectionStation } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { Backline, type Peg } from '../drawings/backline';
 import { backlineLayout } from '../drawings/backline-layout';
@@ -17,7 +17,7 @@ export interface VisitBacklineProps {
 }
 
 /** The backline as it heads every screen of a visit: tap a station to measure it. What holds the visit is said under it. */
-export function VisitBackline({ visitId, loaded, at }: VisitBacklineProps) {
+export const VisitBackline = memo(function VisitBackline({ visitId, loaded, at }: VisitBacklineProps) {
   const [width, onLayout] = useMeasuredWidth();
   const wide = useWide();
   const { sections, topline, landmarks, hold } = loaded.measured;
@@ -45,4 +45,4 @@ export function VisitBackline({ visitId, loaded, at }: VisitBacklineProps) {
       <HoldBanner visitId={visitId} hold={hold} />
     </YStack>
   );
-}
+});

@@ -8,11 +8,15 @@ import {
   type SaddleSetup,
   type StrapId,
   archOfSetting,
+  crownRadiusMm,
   neutralWidth,
+  shapeOf,
 } from '@fulcra/core';
+import { SHAPE_WORDS } from './verdict-words';
 
 export const AXIS_WORDS: Readonly<Record<AxisId, string>> = {
   width: 'Width',
+  archShape: 'Arch',
   curve: 'Tree curve',
   frontDepth: 'Front depth',
   gusset: 'Rear gusset',
@@ -63,9 +67,11 @@ export function axisValue(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
   switch (axis) {
     case 'width': {
       const setting = saddle.front.settings[setup.width]!;
-      const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting));
+      const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting, setup.shape));
       return `${Math.round(includedAngleDeg)}° · ${Math.round(spanAt100Mm)} mm “${setting.label}”`;
     }
+    case 'archShape':
+      return `${SHAPE_WORDS[shapeOf(saddle, setup)]}, crown radius ${crownRadiusMm(saddle, setup)} mm`;
     case 'curve':
       return `${setup.curveMm} mm in 400`;
     case 'frontDepth':
@@ -116,6 +122,7 @@ export function setupLine(saddle: DescribedSaddle, setup: SaddleSetup): string {
   const shimmed = Object.values(setup.shims).some((z) => Object.values(z).some((v) => v !== 0));
   return [
     axisValue(saddle, setup, 'width'),
+    shapeOf(saddle, setup) === saddle.front.shape ? null : SHAPE_WORDS[shapeOf(saddle, setup)],
     `curve ${setup.curveMm}`,
     `front ${setup.frontDepthMm}, gusset ${setup.rearDepthMm}`,
     flocked ? 'refilled' : null,

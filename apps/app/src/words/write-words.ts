@@ -25,6 +25,7 @@ export function writeName(write: Write): string {
     case 'factWithdrawal':
       return write.body.withdrawn ? 'A finding withdrawn' : 'A finding brought back';
     case 'photo':
+    case 'saddlePhoto':
       return `A photo, ${(write.body.bytes / 1e6).toFixed(1)} MB`;
     case 'decision':
       return `Decision: ${Math.round(write.body.includedAngleDeg)}°`;

@@ -5,7 +5,9 @@ import { idColumn, keyColumn, text } from '../platform/db/id-column';
 export interface PhotoRow extends Omit<PhotoWrite, 'takenAt'> {
   id: string;
   practiceId: string;
-  visitId: string;
+  /** Taken at a visit, or of a saddle of the stock: one of the two. */
+  visitId: string | null;
+  saddleId: string | null;
   handId: string;
   takenAt: Date;
   heldBytes: number;
@@ -15,7 +17,8 @@ export const PhotoEntity = new EntitySchema<PhotoRow>({
   columns: {
     id: keyColumn,
     practiceId: { ...idColumn, name: 'practice_id' },
-    visitId: { ...idColumn, name: 'visit_id' },
+    visitId: { ...idColumn, name: 'visit_id', nullable: true },
+    saddleId: { ...idColumn, name: 'saddle_id', nullable: true },
     handId: { ...idColumn, name: 'hand_id' },
     view: text(20),
     note: { type: 'text' },

@@ -1,52 +1,71 @@
 import { createHash } from 'node:crypto';
-import { MOST_PHOTOS, type Photo, type PhotoWrite } from '@fulcra/contract';
-import { type DataSource } from 'typeorm';
+import { MOST_PHOTOS, type Photo, type PhotoWrite, type SaddlePhoto } from '@fulcra/contract';
+import { type DataSource, IsNull, Not } from 'typeorm';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
 import { beginsAs } from './picture-kind';
 
-/** Photos of visits, taken in piece by piece so that a broken line costs one piece. */
+/** What a photo is of. */
+export type PhotoOwner = { readonly visitId: string } | { readonly saddleId: string };
+/** A photo as it is kept, whatever it is of. */
+type Kept = Omit<Photo, 'visitId'>;
+
+/** Photos of visits and saddles, taken in piece by piece so that a broken line costs one piece. */
 export interface Photos {
   ofVisit(practiceId: string, visitId: string): Promise<Photo[]>;
+  ofSaddles(practiceId: string): Promise<SaddlePhoto[]>;
   /** Announces a photo; the same one twice is one. */
-  announce(practiceId: string, handId: string, visitId: string, id: string, photo: PhotoWrite): Promise<Photo>;
+  announce(practiceId: string, handId: string, owner: PhotoOwner, id: string, photo: PhotoWrite): Promise<Kept>;
   /** Adds the piece that begins where the last one ended; one already held is passed over. */
-  addPiece(practiceId: string, visitId: string, id: string, from: number, content: Buffer): Promise<Photo>;
+  addPiece(practiceId: string, owner: PhotoOwner, id: string, from: number, content: Buffer): Promise<Kept>;
   /** The whole picture; refused until all of it is held. */
-  content(practiceId: string, visitId: string, id: string): Promise<{ readonly mediaType: string; readonly bytes: Buffer }>;
+  content(practiceId: string, owner: PhotoOwner, id: string): Promise<{ readonly mediaType: string; readonly bytes: Buffer }>;
 }
 
 export function photos(db: DataSource): Photos {
   const table = db.getRepository(PhotoEntity);
   const pieces = db.getRepository(PieceEntity);
-  const find = async (practiceId: string, visitId: string, id: string): Promise<PhotoRow> => {
-    const row = await table.findOneBy({ id, practiceId, visitId });
+  const find = async (practiceId: string, owner: PhotoOwner, id: string): Promise<PhotoRow> => {
+    const row = await table.findOneBy({ id, practiceId, ...owner });
     if (row === null) throw new FulcraError('NOT_FOUND');
     return row;
   };
-  const named = async (practiceId: string, rows: readonly PhotoRow[]): Promise<Photo[]> => {
+  const named = async (practiceId: string, rows: readonly PhotoRow[]): Promise<(Kept & { row: PhotoRow })[]> => {
     const people = await peopleNames(db, practiceId);
-    return rows.map((row) => asPhoto(row, people.get(row.handId)!));
+    return rows.map((row) => ({ ...keptOf(row, people.get(row.handId)!), row }));
   };
-  const one = async (row: PhotoRow): Promise<Photo> => (await named(row.practiceId, [row]))[0]!;
+  const one = async (row: PhotoRow): Promise<Kept> => {
+    const { row: _, ...kept } = (await named(row.practiceId, [row]))[0]!;
+    return kept;
+  };
   const whole = async (id: string): Promise<Buffer> =>
     Buffer.concat((await pieces.find({ where: { photoId: id }, order: { fromByte: 'ASC' } })).map((p) => p.content));
+  const ORDER = { takenAt: 'ASC', id: 'ASC' } as const;
 
   return {
     ofVisit: async (practiceId, visitId) =>
-      named(practiceId, await table.find({ where: { practiceId, visitId }, order: { takenAt: 'ASC', id: 'ASC' } })),
-    announce: async (practiceId, handId, visitId, id, photo) => {
+      (await named(practiceId, await table.find({ where: { practiceId, visitId }, order: ORDER }))).map(({ row: _, ...kept }) => ({
+        ...kept,
+        visitId,
+      })),
+    ofSaddles: async (practiceId) =>
+      (await named(practiceId, await table.find({ where: { practiceId, saddleId: Not(IsNull()) }, order: ORDER }))).map(
+        ({ row, ...kept }) => ({ ...kept, saddleId: row.saddleId! }),
+      ),
+    announce: async (practiceId, handId, owner, id, photo) => {
       const known = await table.findOneBy({ id });
       if (known === null) {
-        if ((await table.countBy({ practiceId, visitId })) >= MOST_PHOTOS) throw new FulcraError('PHOTOS_FULL');
-        await table.insert({ id, practiceId, visitId, handId, ...photo, takenAt: new Date(photo.takenAt), heldBytes: 0 });
-      } else if (known.practiceId !== practiceId || known.visitId !== visitId) throw new FulcraError('NOT_FOUND');
-      else if (known.sha256 !== photo.sha256) throw new FulcraError('PHOTO_IMMUTABLE');
-      return one(await find(practiceId, visitId, id));
+        if ((await table.countBy({ practiceId, ...owner })) >= MOST_PHOTOS) throw new FulcraError('PHOTOS_FULL');
+        const at = { visitId: null, saddleId: null, ...owner };
+        await table.insert({ id, practiceId, ...at, handId, ...photo, takenAt: new Date(photo.takenAt), heldBytes: 0 });
+      }
+      const row = await find(practiceId, owner, id);
+      if (row.sha256 !== photo.sha256) throw new FulcraError('PHOTO_IMMUTABLE');
+      return one(row);
     },
-    addPiece: async (practiceId, visitId, id, from, content) => {
-      const row = await find(practiceId, visitId, id);
+    addPiece: async (practiceId, owner, id, from, content) => {
+      const row = await find(practiceId, owner, id);
       if (from < row.heldBytes) return one(row);
       if (from > row.heldBytes || from + content.length > row.bytes) throw new FulcraError('PHOTO_PIECE_OUT_OF_PLACE');
       if (from === 0 && !beginsAs(row.mediaType, content)) throw new FulcraError('PHOTO_NOT_A_PICTURE');
@@ -56,10 +75,10 @@ export function photos(db: DataSource): Photos {
         await tx.getRepository(PhotoEntity).update({ id, practiceId }, { heldBytes });
       });
       if (heldBytes === row.bytes) await beginAgainIfBroken(row);
-      return one(await find(practiceId, visitId, id));
+      return one(await find(practiceId, owner, id));
     },
-    content: async (practiceId, visitId, id) => {
-      const row = await find(practiceId, visitId, id);
+    content: async (practiceId, owner, id) => {
+      const row = await find(practiceId, owner, id);
       if (row.heldBytes < row.bytes) throw new FulcraError('PHOTO_NOT_WHOLE');
       return { mediaType: row.mediaType, bytes: await whole(id) };
     },
@@ -79,7 +98,7 @@ export function photos(db: DataSource): Photos {
   }
 }
 
-const asPhoto = ({ practiceId: _, handId: __, takenAt, ...rest }: PhotoRow, hand: string): Photo => ({
+const keptOf = ({ practiceId: _, handId: __, visitId: ___, saddleId: ____, takenAt, ...rest }: PhotoRow, hand: string): Kept => ({
   ...rest,
   takenAt: takenAt.toISOString(),
   hand,

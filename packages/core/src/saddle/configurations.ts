@@ -1,5 +1,6 @@
 import { settingValues } from './number-setting';
-import { type DescribedSaddle, type SaddleSetup, middleSetup } from './saddle-setup';
+import { makeableShapes } from './width-setting';
+import { type DescribedSaddle, type SaddleSetup, middleSetup, shapeOf } from './saddle-setup';
 
 /** What a workshop can make of one saddle, one list of values per property that can be changed. */
 interface Axis {
@@ -10,6 +11,7 @@ interface Axis {
 
 function axesOf({ front, build }: DescribedSaddle, middle: SaddleSetup): Axis[] {
   const axis = (values: readonly number[], at: number, put: Axis['put']): Axis => ({ values, middle: values.indexOf(at), put });
+  const shapes = makeableShapes(front);
   const { curveMm } = build.frame;
   const { depthFrontMm, depthRearMm } = build.panel;
   return [
@@ -17,6 +19,11 @@ function axesOf({ front, build }: DescribedSaddle, middle: SaddleSetup): Axis[] 
       front.settings.map((_, i) => i),
       middle.width,
       (s, width) => ({ ...s, width }),
+    ),
+    axis(
+      shapes.map((_, i) => i),
+      shapes.indexOf(shapeOf({ front }, middle)),
+      (s, i) => ({ ...s, shape: shapes[i]! }),
     ),
     axis(settingValues(curveMm), middle.curveMm, (s, v) => ({ ...s, curveMm: v })),
     axis(settingValues(depthFrontMm), middle.frontDepthMm, (s, v) => ({ ...s, frontDepthMm: v })),

@@ -2,6 +2,7 @@ import { radFromDeg } from '../units';
 import { NEUTRAL_PAD, type Pad } from './pad';
 import { type BySideAndZone, type SaddleBuild, type StrapId, NOTHING_ADDED } from './saddle-build';
 import { middleValue } from './number-setting';
+import { type ArchShape, CROWN_RADIUS_MM } from './front-arch';
 import { type SaddleFront } from './width-setting';
 import { defaultStraps } from './strap-sets';
 
@@ -21,6 +22,8 @@ export const pointsAheadMm = ({ front, build }: DescribedSaddle): number =>
 export interface SaddleSetup {
   /** Index into the front's width settings. */
   readonly width: number;
+  /** Crown of the head; absent for the one the saddle has. */
+  readonly shape?: ArchShape;
   readonly curveMm: number;
   readonly frontDepthMm: number;
   readonly rearDepthMm: number;
@@ -32,6 +35,11 @@ export interface SaddleSetup {
   readonly placeMm: number;
   readonly straps: readonly StrapId[];
 }
+
+export const shapeOf = ({ front }: Pick<DescribedSaddle, 'front'>, { shape }: Pick<SaddleSetup, 'shape'>): ArchShape =>
+  shape ?? front.shape;
+export const crownRadiusMm = (saddle: Pick<DescribedSaddle, 'front'>, setup: Pick<SaddleSetup, 'shape'>): number =>
+  CROWN_RADIUS_MM[shapeOf(saddle, setup)];
 
 /** As it hangs in the stock: every property at what it is set to now. */
 export function presentSetup({ front, build, kind }: DescribedSaddle, placeMm: number): SaddleSetup {

@@ -1,8 +1,7 @@
 import { radFromDeg, type NearOff } from '../units';
 import { monotoneCurve } from '../geometry';
-import { CROWN_RADIUS_MM } from './front-arch';
 import { type BySideAndZone, type Zone, ZONES } from './saddle-build';
-import { type DescribedSaddle, type SaddleSetup } from './saddle-setup';
+import { type DescribedSaddle, type SaddleSetup, crownRadiusMm } from './saddle-setup';
 
 /** The curve of a tree is counted over this length, mm (trade measure). */
 export const CURVE_OVER_MM = 400;
@@ -53,7 +52,7 @@ export function underside(saddle: DescribedSaddle, setup: SaddleSetup): Undersid
   const channel = along(front.frontChannelMm, panel.channelMidMm, panel.channelRearMm);
   const width = along(panel.widthFrontMm, panel.widthMidMm, panel.widthRearMm);
   const depth = along(setup.frontDepthMm, panel.depthMidMm, setup.rearDepthMm);
-  const radius = CROWN_RADIUS_MM[front.shape];
+  const radius = crownRadiusMm(saddle, setup);
   const [fromMm, toMm] = [-panel.aheadMm, lengthMm + panel.pastTreeMm];
   const keel = (u: number): number =>
     setup.curveMm * ((u - lengthMm / 2) / (CURVE_OVER_MM / 2)) ** 2 + frame.headRiseMm * Math.max(0, 1 - u / (HEAD_SHARE * lengthMm)) ** 2;

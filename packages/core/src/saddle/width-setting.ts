@@ -1,4 +1,4 @@
-import { type ArchShape, type FrontArch, CROWN_RADIUS_MM, SPAN_DEPTH_MM, spanAtMm } from './front-arch';
+import { ARCH_SHAPES, type ArchShape, type FrontArch, CROWN_RADIUS_MM, SPAN_DEPTH_MM, spanAtMm } from './front-arch';
 
 /** One width a saddle can be set to: neutral measure, and what its own maker calls it. */
 export interface WidthSetting {
@@ -9,6 +9,8 @@ export interface WidthSetting {
 /** The front of a described saddle, as far as the front arch goes. */
 export interface SaddleFront {
   readonly shape: ArchShape;
+  /** Other crown shapes its head can be made or exchanged for; absent where there is only its own. */
+  readonly otherShapes?: readonly ArchShape[];
   readonly pointLengthMm: number;
   /** Panel (or bar padding) between tree point and horse, mm. */
   readonly frontPanelDepthMm: number;
@@ -20,9 +22,14 @@ export interface SaddleFront {
   readonly presentSetting: number;
 }
 
-export const archOfSetting = (front: SaddleFront, setting: WidthSetting): FrontArch => ({
-  shape: front.shape,
-  crownRadiusMm: CROWN_RADIUS_MM[front.shape],
+/** Crown shapes this front can have, from the narrowest crown. */
+export const makeableShapes = ({ shape, otherShapes = [] }: Pick<SaddleFront, 'shape' | 'otherShapes'>): readonly ArchShape[] =>
+  ARCH_SHAPES.filter((s) => s === shape || otherShapes.includes(s));
+
+/** @param shape where it isn't the one the front has now */
+export const archOfSetting = (front: SaddleFront, setting: WidthSetting, shape: ArchShape = front.shape): FrontArch => ({
+  shape,
+  crownRadiusMm: CROWN_RADIUS_MM[shape],
   includedAngleDeg: setting.includedAngleDeg,
   pointLengthMm: front.pointLengthMm,
 });

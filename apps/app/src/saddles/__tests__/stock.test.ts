@@ -1,6 +1,7 @@
+import { makeableShapes } from '@fulcra/core';
 import { saddleFieldsSchema } from '@fulcra/contract';
 import { DEMO_SADDLES } from '@fulcra/demo';
-import { FRONT_MEASURES, NEW_SADDLE, PANEL_MEASURES, TREE_MEASURES, withPresent } from '../saddle-measures';
+import { FRONT_MEASURES, NEW_SADDLE, PANEL_MEASURES, TREE_MEASURES, withPresent, withShapeToggled } from '../saddle-measures';
 import { readStockFile, sameSaddle, stockFile } from '../stock-file';
 
 describe('a stock handed on in a file', () => {
@@ -59,5 +60,18 @@ describe('describing a saddle', () => {
     const put = PANEL_MEASURES.find((m) => m.id === 'depthFrontMm')!.put(NEW_SADDLE, 36);
     expect(put.front.frontPanelDepthMm).toBe(36);
     expect(put.build.panel.depthFrontMm.present).toBe(36);
+  });
+});
+
+describe('the shapes a head can be made in', () => {
+  const { front } = DEMO_SADDLES[0]!;
+
+  it('are put in and taken out one by one; the one it has stays', () => {
+    const others = (['peaked', 'round', 'broad'] as const).filter((s) => s !== front.shape);
+    const plain = { ...front };
+    const more = withShapeToggled(plain, others[0]!);
+    expect(makeableShapes(more)).toEqual(expect.arrayContaining([front.shape, others[0]]));
+    expect(withShapeToggled(more, others[0]!)).toEqual(plain);
+    expect(withShapeToggled(plain, front.shape)).toEqual(plain);
   });
 });

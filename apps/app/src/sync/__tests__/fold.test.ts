@@ -1,5 +1,5 @@
 import { type HorseSummary, type Session, type VisitPage } from '@fulcra/contract';
-import { foldHistory, foldHorses, foldVisit, writesOfVisit } from '../fold';
+import { foldHistory, foldHorses, foldSaddlePhotos, foldVisit, writesOfVisit } from '../fold';
 import { type Write } from '../write';
 
 const session: Session = { person: { id: 'p', name: 'Isla' }, practice: { id: 'r', name: 'Room' }, csrfToken: 't' };
@@ -66,5 +66,23 @@ describe('waiting writes laid over what the server said', () => {
 
   it('another visit’s writes are left out', () => {
     expect(writesOfVisit([addHorse, startVisit, take, { kind: 'visit', visitId: 'x', body: visit }], 'v')).toHaveLength(3);
+  });
+});
+
+describe('photos of a saddle that wait here', () => {
+  const body = {
+    view: 'under' as const,
+    note: '',
+    takenAt: '2026-11-20T09:00:00.000Z',
+    mediaType: 'image/jpeg' as const,
+    bytes: 9,
+    sha256: 'a'.repeat(64),
+  };
+  const write: Write = { kind: 'saddlePhoto', saddleId: 's', photoId: 'p', body };
+
+  it('are shown at once as not yet sent, and once only when the server has them', () => {
+    const [photo] = foldSaddlePhotos([], [write, take], 'Isla');
+    expect(photo).toEqual({ id: 'p', saddleId: 's', hand: 'Isla', heldBytes: 0, ...body });
+    expect(foldSaddlePhotos([{ ...photo!, heldBytes: 9 }], [write], 'Isla')).toEqual([{ ...photo, heldBytes: 9 }]);
   });
 });

@@ -36,7 +36,7 @@ describe('the PDF writer', () => {
     ['a4', 210, 297],
     ['a3', 297, 420],
   ] as const)('%s sheets have the size of paper', async (size, short, long) => {
-    const pdf = await PDFDocument.load(await templatePdf(template('Marl'), size, fonts));
+    const pdf = await PDFDocument.load(await templatePdf([template('Marl')], size, fonts));
     for (const page of pdf.getPages()) {
       const sides = [page.getWidth(), page.getHeight()].map((pt) => (pt * 25.4) / 72).sort((a, b) => a - b);
       expect(sides[0]).toBeCloseTo(short, 3);
@@ -45,7 +45,7 @@ describe('the PDF writer', () => {
   });
 
   it('a name the typeface has no letters for still makes a file', async () => {
-    const pdf = await PDFDocument.load(await templatePdf(template('سهيل 🐴'), 'a4', fonts));
+    const pdf = await PDFDocument.load(await templatePdf([template('سهيل 🐴')], 'a4', fonts));
     expect(pdf.getPageCount()).toBeGreaterThan(0);
   });
 
@@ -55,6 +55,6 @@ describe('the PDF writer', () => {
     ['سهيل', 'front-سهيل-2026-11-23.pdf'],
     ['🐴', 'front-horse-2026-11-23.pdf'],
   ])('%s is kept as %s', (horse, name) => {
-    expect(fileName(horse, '2026-11-23', 'pdf')).toBe(name);
+    expect(fileName('front', horse, '2026-11-23', 'pdf')).toBe(name);
   });
 });

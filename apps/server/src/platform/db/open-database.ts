@@ -10,6 +10,7 @@ import { DecisionEntity, TakeEntity, VisitEntity } from '../../visits/visit.enti
 import { First1763900000000 } from './first-migration';
 import { WholeBack1764000000000 } from './second-migration';
 import { WholeSaddle1764100000000 } from './third-migration';
+import { SaddlePhotos1764200000000 } from './fourth-migration';
 
 const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, RiderEntity];
 const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
@@ -23,7 +24,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
     charset: 'utf8mb4_unicode_ci',
     dateStrings: ['DATE'],
     entities: [...PEOPLE, HorseEntity, SaddleEntity, ...VISITS],
-    migrations: [First1763900000000, WholeBack1764000000000, WholeSaddle1764100000000],
+    migrations: [First1763900000000, WholeBack1764000000000, WholeSaddle1764100000000, SaddlePhotos1764200000000],
     migrationsTableName: 'migration',
   });
   return db.initialize();

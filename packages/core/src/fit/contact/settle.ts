@@ -37,6 +37,9 @@ export interface Settled {
 export const MOST_TILT_DEG = 8;
 const MOST_ROUNDS = 80;
 const BALANCED = 1e-8;
+/** One cell in so many is enough to come close; the rest is done with all of them. */
+const FEW_CELLS = 7;
+const NEARLY = 1e-3;
 const MOST_HALVINGS = 40;
 /** Where energies differ by less, the balance decides which place is better. */
 const ROUNDING = 1e-12;
@@ -64,8 +67,10 @@ export function settle(
   const problem = prepared(cells, springs, loads, weightN);
   if (!(weightN > 0)) return result(problem, 'unloaded', [liftedClear(cells), 0, 0], 0, [0, 0, 0]);
   const q: Place = start === null ? [heaveForWeight(problem), 0, 0] : fromPose(start, problem);
-  const rounds = descend(problem, q, watch);
-  const left = residualOf(problem, q);
+  const near: Place = [...q];
+  if (descend(problem, near, { every: FEW_CELLS, until: NEARLY }).balanced) q.splice(0, 3, ...near);
+  const { rounds } = descend(problem, q, { every: 1, until: BALANCED, watch });
+  const left = residualOf(problem);
   const balanced = Math.max(...left.map(Math.abs)) < 1e-7;
   const tilted = Math.max(Math.abs(q[1]), Math.abs(q[2])) / LEVER_MM > MOST_SLOPE;
   return result(problem, balanced && !tilted ? 'settled' : 'doesNotSit', q, rounds, left);
@@ -93,12 +98,22 @@ interface Prepared {
   readonly h: Float64Array;
 }
 
+/** What a solve writes into, used again by the next one: a ranking makes hundreds, and none outlives its own. */
+let scratch: readonly [Float64Array, Float64Array, Float64Array, Float64Array] | null = null;
+
+function scratchFor(cells: number): NonNullable<typeof scratch> {
+  if (scratch === null || scratch[0].length < cells) {
+    const make = (): Float64Array => new Float64Array(cells);
+    scratch = [make(), make(), make(), make()];
+  }
+  return scratch;
+}
+
 function prepared(cells: ContactCells, springs: Springs, loads: readonly Load[], weightN: number): Prepared {
   const mean = (of: (l: Load) => number): number => (weightN > 0 ? loads.reduce((s, l) => s + l.downN * of(l), 0) / weightN : 0);
   const [x0, y0] = [mean((l) => l.xMm), mean((l) => l.yMm)];
   const all = cells.x.length;
-  const make = (): Float64Array => new Float64Array(all);
-  const [overlap, nz, armX, armY] = [make(), make(), make(), make()];
+  const [overlap, nz, armX, armY] = scratchFor(all);
   let count = 0;
   for (let i = 0; i < all; i++) {
     const o = cells.overlapMm[i]!;
@@ -118,16 +133,16 @@ const fromPose = ({ heaveMm, pitchDeg, rollDeg }: Pose, { x0, y0 }: Prepared): P
   return [heaveMm - p * x0 - r * y0, p * LEVER_MM, r * LEVER_MM];
 };
 
-/** Energy at a place, N mm; fills gradient and Hessian. No allocation. */
-function look(p: Prepared, q: Place): number {
+/** Energy at a place, N mm, from one cell in `every`; fills gradient and Hessian. No allocation. */
+function look(p: Prepared, q: Place, every: number): number {
   const { count, overlap, nz, armX, armY, weightN, g, h } = p;
   const k = p.springs.stiffnessKPaPerMm;
   const soft = 1 / p.springs.hardeningMm;
-  const area = p.areaMm2 * N_PER_KPA_MM2 * k;
+  const area = p.areaMm2 * N_PER_KPA_MM2 * k * every;
   const [heave, pitch, roll] = q;
   let energy = 0;
   let [g0, g1, g2, h0, h1, h2, h3, h4, h5] = [0, 0, 0, 0, 0, 0, 0, 0, 0];
-  for (let i = 0; i < count; i++) {
+  for (let i = 0; i < count; i += every) {
     const a = armX[i]!;
     const b = armY[i]!;
     const vertical = overlap[i]! - heave + pitch * a + roll * b;
@@ -162,13 +177,9 @@ function look(p: Prepared, q: Place): number {
   return area * energy + weightN * heave;
 }
 
-const residualOf = (p: Prepared, q: Place): [number, number, number] => {
-  look(p, q);
-  return [p.g[0]! / p.weightN, p.g[1]! / p.weightN, p.g[2]! / p.weightN];
-};
+/** Of the place that was looked at last. */
+const residualOf = ({ g, weightN }: Prepared): [number, number, number] => [g[0]! / weightN, g[1]! / weightN, g[2]! / weightN];
 
-/** Every so many cells are enough to begin with. */
-const FEW_CELLS = 7;
 const HEIGHT_ROUNDS = 9;
 
 /** About the level height at which the cells carry the weight, by halving over a few of them; Newton does the rest. */
@@ -200,14 +211,29 @@ function levelForce({ count, overlap, nz, springs, areaMm2 }: Prepared, heave: n
 
 const liftedClear = (cells: ContactCells): number => cells.overlapMm.reduce((most, o) => (o > most ? o : most), -Infinity);
 
-/** Newton with a line search on the energy, which never rises by more than its own rounding. @returns rounds used; `q` holds the place */
-function descend(p: Prepared, q: Place, watch: (energyNmm: number) => void): number {
-  let energy = look(p, q);
+interface Descent {
+  readonly every: number;
+  /** Enough when no more of the weight, or of its moment over the lever, is unbalanced. */
+  readonly until: number;
+  /** Is told the energy of every place the descent stands at, N mm. */
+  readonly watch?: (energyNmm: number) => void;
+}
+
+/**
+ * Newton with a line search on the energy, which never rises by more than its own rounding.
+ * @returns rounds used, and whether they came to a balance; `q` holds the place, looked at last
+ */
+function descend(
+  p: Prepared,
+  q: Place,
+  { every, until, watch = () => undefined }: Descent,
+): { readonly rounds: number; readonly balanced: boolean } {
+  let energy = look(p, q, every);
   watch(energy);
   const next: Place = [0, 0, 0];
   for (let round = 1; round <= MOST_ROUNDS; round++) {
     const unbalanced = greatest(p.g);
-    if (unbalanced < BALANCED * p.weightN) return round;
+    if (unbalanced < until * p.weightN) return { rounds: round, balanced: true };
     const step = newtonStep(p);
     const slope = p.g[0]! * step[0] + p.g[1]! * step[1] + p.g[2]! * step[2];
     let share = Math.min(1, (LONGEST_TURN * LEVER_MM) / Math.max(1e-12, Math.abs(step[1]), Math.abs(step[2])));
@@ -216,16 +242,19 @@ function descend(p: Prepared, q: Place, watch: (energyNmm: number) => void): num
     let better = false;
     for (let halving = 0; halving < MOST_HALVINGS && !better; halving++, share /= 2) {
       for (let k = 0; k < 3; k++) next[k] = q[k]! + share * step[k]!;
-      tried = look(p, next);
+      tried = look(p, next, every);
       better = tried <= energy + 1e-4 * share * slope || (tried <= energy + rounding && greatest(p.g) < unbalanced);
     }
-    if (!better) return round;
+    if (!better) {
+      look(p, q, every);
+      return { rounds: round, balanced: false };
+    }
     energy = tried;
     watch(energy);
     for (let k = 0; k < 3; k++) q[k] = next[k]!;
-    if (Math.max(Math.abs(q[1]), Math.abs(q[2])) > 3 * MOST_SLOPE * LEVER_MM) return round;
+    if (Math.max(Math.abs(q[1]), Math.abs(q[2])) > 3 * MOST_SLOPE * LEVER_MM) return { rounds: round, balanced: false };
   }
-  return MOST_ROUNDS;
+  return { rounds: MOST_ROUNDS, balanced: false };
 }
 
 const greatest = (g: Float64Array): number => Math.max(Math.abs(g[0]!), Math.abs(g[1]!), Math.abs(g[2]!));

@@ -11,7 +11,7 @@ import { wantedTipMinusTopMm } from '../verdict';
 export function laidFront(body: HorseBody, saddle: DescribedSaddle, setup: SaddleSetup): LaidArch | null {
   const setting = saddle.front.settings[setup.width];
   if (body.front === null || setting === undefined) return null;
-  const laid = layArch(body.front.section, archOfSetting(saddle.front, setting), {
+  const laid = layArch(body.front.section, archOfSetting(saddle.front, setting, setup.shape), {
     panelDepthMm: setup.frontDepthMm,
     padMm: setup.pad.thicknessMm,
     panelFromSpineMm: saddle.front.frontChannelMm / 2,

@@ -7,7 +7,7 @@ import { type Pose } from '../contact/settle';
 import { type SitVerdict, judgeSitting } from '../judge/judge-sitting';
 import { laidFront } from '../judge/sit-values';
 import { type RiderLoad } from '../sit/loads';
-import { type SitBench, sit, sitBench } from '../sit/sit';
+import { type SitBench, laySaddle, sitBench, sitLaid } from '../sit/sit';
 
 /** What each way of holding the back counts for in a score (defaults): most of it is the horse standing. */
 export const POSE_SHARES: Readonly<Record<BackPose, number>> = { resting: 0.6, lifted: 0.2, shoulderBack: 0.2 };
@@ -45,15 +45,17 @@ export const betterOf = (a: Assessed, b: Assessed): number => a.stops.length - b
 
 export function assess(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup, near: Assessed | null = null): Outcome<Assessed> {
   const { body, school, rider, strapPullN } = bench;
-  const laid = laidFront(body, saddle, setup);
+  const front = laidFront(body, saddle, setup);
+  const laid = laySaddle({ body, saddle, setup, rider, strapPullN });
+  if (!laid.ok) return laid;
   let score = 0;
   const stops = new Set<string>();
   const warm = {} as Record<BackPose, Pose>;
   let resting: SitVerdict | null = null;
   for (const pose of BACK_POSES) {
-    const outcome = sit({ body, saddle, setup, rider, pose, strapPullN }, bench.poses[pose], near?.warm[pose] ?? null);
+    const outcome = sitLaid({ body, saddle, setup, rider, pose, strapPullN }, laid.value, bench.poses[pose], near?.warm[pose] ?? null);
     if (!outcome.ok) return outcome;
-    const verdict = judgeSitting({ body, saddle, setup, sitting: outcome.value, laid }, school);
+    const verdict = judgeSitting({ body, saddle, setup, sitting: outcome.value, laid: front }, school);
     score += POSE_SHARES[pose] * verdict.score;
     for (const row of verdict.stops) stops.add(row.id);
     warm[pose] = outcome.value.settled.pose;

@@ -4,7 +4,7 @@ import { type Assessed, type FitBench, assess, betterOf } from './assess';
 import { type AxisId, neighbourSetups, stepSetup } from './setup-axes';
 
 /** What "find the best" may turn: what a workshop can set, where it lies, and the straps. Shims and filling have searches of their own. */
-export const SEARCH_AXES: readonly AxisId[] = ['width', 'curve', 'frontDepth', 'gusset', 'place', 'straps'];
+export const SEARCH_AXES: readonly AxisId[] = ['width', 'archShape', 'curve', 'frontDepth', 'gusset', 'place', 'straps'];
 
 export interface SearchStep {
   readonly tried: number;

@@ -2,7 +2,7 @@ import { type BySideAndZone, type Zone, ZONES } from '../../saddle/saddle-build'
 import { type DescribedSaddle, type SaddleSetup } from '../../saddle/saddle-setup';
 import { underside, zoneShare } from '../../saddle/underside';
 import { SIDES } from '../../units';
-import { backCells, seatCells } from '../sit/seat-cells';
+import { backCells, panelHeights, seatCells } from '../sit/seat-cells';
 import { type SitBench } from '../sit/sit';
 
 /** A change of filling costs as much as this share of the squared misses it saves: no wool is moved for nothing (default). */
@@ -38,7 +38,7 @@ export function evenFlock(bench: SitBench, saddle: DescribedSaddle, setup: Saddl
 function panelRows(bench: SitBench, saddle: DescribedSaddle, setup: SaddleSetup) {
   const under = underside(saddle, setup);
   const back = backCells(bench.surface, setup.placeMm, under);
-  const { cells } = seatCells(back, under);
+  const { cells } = seatCells(back, panelHeights(back, under));
   const rows: number[][] = [];
   const gaps: number[] = [];
   for (let at = 0; at < cells.x.length; at++) {

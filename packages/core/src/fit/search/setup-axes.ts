@@ -1,13 +1,15 @@
 import { type NumberSetting, steppedValue } from '../../saddle/number-setting';
 import { PADS, NEUTRAL_PAD } from '../../saddle/pad';
 import { type BySideAndZone, type Zone, ZONES } from '../../saddle/saddle-build';
-import { type DescribedSaddle, type SaddleSetup } from '../../saddle/saddle-setup';
+import { type DescribedSaddle, type SaddleSetup, shapeOf } from '../../saddle/saddle-setup';
 import { strapPairs } from '../../saddle/strap-sets';
+import { makeableShapes } from '../../saddle/width-setting';
 import { type NearOff, otherSide } from '../../units';
 
 /** What a fitter turns: one number or choice of a setup that moves in real steps. */
 export const AXIS_IDS = [
   'width',
+  'archShape',
   'curve',
   'frontDepth',
   'gusset',
@@ -58,6 +60,11 @@ export function stepSetup(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
   switch (axis) {
     case 'width':
       return bounded(setup.width, 1, 0, front.settings.length - 1, (width) => ({ ...setup, width }));
+    case 'archShape': {
+      const shapes = makeableShapes(front);
+      const shape = shapes[shapes.indexOf(shapeOf(saddle, setup)) + direction];
+      return shape === undefined ? null : { ...setup, shape };
+    }
     case 'curve':
       return set(build.frame.curveMm, setup.curveMm, (curveMm) => ({ ...setup, curveMm }));
     case 'frontDepth':

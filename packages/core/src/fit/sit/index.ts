@@ -3,4 +3,5 @@ export * from './loads';
 export * from './drift';
 export * from './contact-shape';
 export * from './places';
+export * from './saddle-cut';
 export * from './sit';

@@ -14,6 +14,8 @@ export interface RiderLoad {
   readonly massKg: number;
   /** Beside the middle, mm: - to the near side. */
   readonly offsetMm: number;
+  /** Behind the seat's lowest point, mm: - ahead of it; absent for on it. What hangs on the bars stays on the bars. */
+  readonly alongMm?: number;
   /** Share of the weight that hangs on the stirrup bars: 0.2 sitting, 0.5 rising, 1 in two-point (defaults). */
   readonly stirrupShare: number;
   readonly gait: Gait;
@@ -68,7 +70,7 @@ export function loadsOf(saddle: DescribedSaddle, setup: SaddleSetup, rider: Ride
     rider === null
       ? []
       : [
-          at(frame.seatLowMm, rider.offsetMm, weight(rider.massKg) * (1 - rider.stirrupShare)),
+          at(frame.seatLowMm + (rider.alongMm ?? 0), rider.offsetMm, weight(rider.massKg) * (1 - rider.stirrupShare)),
           at(frame.barMm, rider.offsetMm, weight(rider.massKg) * rider.stirrupShare),
         ];
   return [at(frame.massAtMm, 0, weight(frame.massKg)), ...riding, ...pulls.map((p) => ({ xMm: p.xMm, yMm: 0, downN: p.downN }))].filter(

@@ -1,6 +1,5 @@
 import { type NearOff, SIDES } from '../../units';
-import { CROWN_RADIUS_MM } from '../../saddle/front-arch';
-import { type DescribedSaddle, type SaddleSetup, pointsAheadMm } from '../../saddle/saddle-setup';
+import { type DescribedSaddle, type SaddleSetup, crownRadiusMm, pointsAheadMm } from '../../saddle/saddle-setup';
 import { type Underside, treeDrop } from '../../saddle/underside';
 import { surfaceHeightMm, type BackSurface } from '../../back/surface';
 import { type HorseBody, scapulaEdgeMm, widthAt } from '../body/horse-body';
@@ -94,7 +93,7 @@ const WITHERS_UNDER_MM = 60;
 const BESIDE_AT_MM = [15, 20, 25, 30] as const;
 
 export function withersRoom(surface: BackSurface, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, pose: Pose): WithersRoom {
-  const radius = CROWN_RADIUS_MM[saddle.front.shape];
+  const radius = crownRadiusMm(saddle, setup);
   const lift = liftedBy(pose);
   let [overMm, overAtMm]: [number, number | null] = [Infinity, null];
   const beside = { near: Infinity, off: Infinity };

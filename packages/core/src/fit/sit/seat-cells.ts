@@ -78,22 +78,30 @@ export interface SeatCells {
   readonly offTheBack: number;
 }
 
+/** Heights of an underside at the cells of a back, mm; NaN where there is no panel. The same for every pose of the back. */
+export function panelHeights({ countX, countY, x, y, placeMm }: BackCells, under: Underside): Float64Array {
+  const heights = new Float64Array(countX * countY).fill(Number.NaN);
+  for (let i = 0; i < countX; i++) {
+    const u = x[i * countY]! - placeMm;
+    if (u > under.toMm || u < under.fromMm) continue;
+    const row = under.rowAt(u);
+    for (let at = i * countY; at < (i + 1) * countY; at++) heights[at] = under.heightIn(row, u, y[at]!);
+  }
+  return heights;
+}
+
 /** Lays an underside over the sampled back, level and with the middle of its crown line at the height of the spine's zero. */
-export function seatCells(back: BackCells, under: Underside): SeatCells {
-  const { countX, countY, x, y, normalZ, stepMm } = back;
+export function seatCells(back: BackCells, heights: Float64Array): SeatCells {
+  const { countX, countY, x, y, normalZ, stepMm, heightMm } = back;
   const overlapMm = new Float64Array(countX * countY);
   let [panelCells, offTheBack] = [0, 0];
-  for (let i = 0; i < countX; i++) {
-    const u = x[i * countY]! - back.placeMm;
-    const row = under.rowAt(u);
-    for (let j = 0; j < countY; j++) {
-      const at = i * countY + j;
-      const g = u > under.toMm || u < under.fromMm ? Number.NaN : under.heightIn(row, u, y[at]!);
-      overlapMm[at] = back.heightMm[at]! - g;
-      if (Number.isNaN(g)) continue;
-      panelCells++;
-      if (Number.isNaN(back.heightMm[at]!)) offTheBack++;
-    }
+  for (let at = 0; at < overlapMm.length; at++) {
+    const g = heights[at]!;
+    const z = heightMm[at]!;
+    overlapMm[at] = z - g;
+    if (g !== g) continue;
+    panelCells++;
+    if (z !== z) offTheBack++;
   }
   return { cells: { countX, countY, stepMm, x, y, overlapMm, normalZ }, panelCells, offTheBack };
 }

@@ -12,7 +12,7 @@ import { type ContactShape, contactShape } from './contact-shape';
 import { type Drift, type TipStiffness, driftOf, tipStiffness } from './drift';
 import { type RiderLoad, type StrapPull, MOST_RIDER_KG, STRAP_PULL_N, loadsOf, strapPulls } from './loads';
 import { type Places, type WithersRoom, placesOf, withersRoom } from './places';
-import { type BackCells, type SeatCells, backCells, seatCells } from './seat-cells';
+import { type BackCells, type SeatCells, backCells, panelHeights, seatCells } from './seat-cells';
 
 export interface SitQuestion {
   readonly body: HorseBody;
@@ -62,23 +62,45 @@ export const sitBench = (body: HorseBody, pose: BackPose): SitBench => ({
   sampled: new Map(),
 });
 
+/** A saddle in one setup with its loads: all that doesn't ask how the horse holds its back. */
+export interface LaidSaddle extends Pick<Sitting, 'under' | 'places' | 'pulls' | 'loads' | 'springs'> {
+  readonly heights: (back: BackCells) => Float64Array;
+}
+
+export function laySaddle({ body, saddle, setup, rider, strapPullN = STRAP_PULL_N }: Omit<SitQuestion, 'pose'>): Outcome<LaidSaddle> {
+  const problems = [...saddleProblems(saddle), ...riderProblems(rider)];
+  if (problems.length > 0) return refused(...problems);
+  const under = underside(saddle, setup);
+  const pulls = strapPulls(saddle, setup, body.grooveMm, strapPullN);
+  let known: Float64Array | null = null;
+  return done({
+    under,
+    pulls,
+    places: placesOf(body, saddle, setup, under),
+    loads: loadsOf(saddle, setup, rider, pulls),
+    springs: springsOf(saddle, setup),
+    // one place and one underside make one grid, whatever the pose
+    heights: (back) => (known ??= panelHeights(back, under)),
+  });
+}
+
 /** Lays, loads and settles one saddle on one back. */
 export function sit(
   question: SitQuestion,
   bench: SitBench = sitBench(question.body, question.pose),
   warm: Pose | null = null,
 ): Outcome<Sitting> {
-  const { saddle, setup, rider } = question;
-  const problems = [...saddleProblems(saddle), ...riderProblems(rider)];
-  if (problems.length > 0) return refused(...problems);
-  const under = underside(saddle, setup);
+  const laid = laySaddle({ ...question, body: bench.body });
+  return laid.ok ? sitLaid(question, laid.value, bench, warm) : laid;
+}
+
+/** One laid saddle on one pose of its horse. */
+export function sitLaid({ saddle, setup }: SitQuestion, laid: LaidSaddle, bench: SitBench, warm: Pose | null): Outcome<Sitting> {
+  const { under, pulls, loads, springs, places } = laid;
   const back = sampledBack(bench, setup.placeMm, under);
-  const seat = seatCells(back, under);
+  const seat = seatCells(back, laid.heights(back));
   const offTheBackShare = seat.panelCells > 0 ? seat.offTheBack / seat.panelCells : 1;
   if (offTheBackShare > MOST_OFF_THE_BACK) return refused(problem('SADDLE_OFF_THE_BACK', { share: Math.round(100 * offTheBackShare) }));
-  const pulls = strapPulls(saddle, setup, bench.body.grooveMm, question.strapPullN ?? STRAP_PULL_N);
-  const loads = loadsOf(saddle, setup, rider, pulls);
-  const springs = springsOf(saddle, setup);
   const settled = settle(seat.cells, springs, loads, warm);
   return done({
     settled,
@@ -89,7 +111,7 @@ export function sit(
     shape: contactShape(back, seat, under, settled),
     stiffness: tipStiffness(back, settled, springs),
     drift: driftOf(back, settled, pulls),
-    places: placesOf(bench.body, saddle, setup, under),
+    places,
     withers: withersRoom(bench.surface, saddle, setup, under, settled.pose),
     pulls,
     loads,

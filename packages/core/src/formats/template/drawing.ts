@@ -1,7 +1,7 @@
 import { type PointYZ } from '../../geometry';
 
 /** How a line of a template is drawn; the writers turn these into strokes. */
-export type InkStyle = 'near' | 'off' | 'arch' | 'axis' | 'frame' | 'bar' | 'mark';
+export type InkStyle = 'near' | 'off' | 'arch' | 'panel' | 'axis' | 'frame' | 'bar' | 'mark';
 
 /** One thing on paper, mm, y to the right, z up. */
 export type Item =

@@ -27,14 +27,28 @@ export interface FrontTemplate {
 }
 
 /** Consensus section, the arch as it lies on it, spine line, near and off. */
-export function frontTemplate(section: Section, arch: FrontArch | null, crownZMm: number, text: TemplateWords): FrontTemplate {
+export const frontTemplate = (section: Section, arch: FrontArch | null, crownZMm: number, text: TemplateWords): FrontTemplate =>
+  sectionTemplate(section, arch === null ? [] : [{ style: 'arch', points: archOutline(arch, crownZMm) }], text);
+
+/** What of a saddle is drawn over a section, in the section's own frame, mm; the tree first. */
+export interface TemplateOutline {
+  readonly style: 'arch' | 'panel';
+  readonly points: readonly PointYZ[];
+}
+
+/** Any section with what lies over it there. */
+export function sectionTemplate(section: Section, outlines: readonly TemplateOutline[], text: TemplateWords): FrontTemplate {
   const near = section.points.slice(0, section.apexIndex + 1);
   const off = section.points.slice(section.apexIndex);
-  const archLine = arch === null ? [] : archOutline(arch, crownZMm);
-  const shapes: Item[] = [line('near', ...near), line('off', ...off), ...(archLine.length > 0 ? [line('arch', ...archLine)] : [])];
+  const shapes: Item[] = [line('near', ...near), line('off', ...off), ...outlines.map((o) => line(o.style, ...o.points))];
   const around = boundsOf(shapes);
   return {
-    items: [...shapes, ...spineLine(around, text), ...sideWords(near[0]!, off.at(-1)!, text), ...archWords(archLine, text)],
+    items: [
+      ...shapes,
+      ...spineLine(around, text),
+      ...sideWords(near[0]!, off.at(-1)!, text),
+      ...archWords(outlines[0]?.points ?? [], text),
+    ],
     bounds: { leftMm: around.leftMm - 4, rightMm: around.rightMm + 4, bottomMm: around.bottomMm - 12, topMm: around.topMm + 10 },
     words: text,
   };

@@ -9,6 +9,7 @@ export const INK: Readonly<Record<InkStyle, { readonly colour: string; readonly 
   near: { colour: '#1F4E96', widthMm: 0.6, dashMm: [] },
   off: { colour: '#9A5207', widthMm: 0.6, dashMm: [5, 2.5] },
   arch: { colour: '#1F2421', widthMm: 0.5, dashMm: [] },
+  panel: { colour: '#1F2421', widthMm: 0.3, dashMm: [1.5, 1] },
   axis: { colour: '#1F2421', widthMm: 0.25, dashMm: [1, 2] },
   frame: { colour: '#8A8578', widthMm: 0.15, dashMm: [] },
   bar: { colour: '#1F2421', widthMm: 0.35, dashMm: [] },

@@ -87,3 +87,19 @@ describe('strap pairs', () => {
     expect(strapPairs([])).toEqual([[]]);
   });
 });
+
+describe('a head that can be made in several shapes', () => {
+  const heads = { ...saddle, front: { ...saddle.front, otherShapes: ['broad', 'peaked'] as const } };
+
+  it('adds its shapes to what can be made, its own first', () => {
+    expect(configurationCount(heads)).toBe(3 * configurationCount(saddle));
+    const all = [...configurations(heads, 50)];
+    expect(new Set(all.map((c) => JSON.stringify(c))).size).toBe(all.length);
+    expect(all[0]!.shape ?? 'round').toBe('round');
+    expect(new Set(all.map((c) => c.shape ?? 'round'))).toEqual(new Set(['peaked', 'round', 'broad']));
+  });
+
+  it('one that can’t be changed has no such step', () => {
+    expect([...configurations(saddle, 50)].every((c) => c.shape === undefined)).toBe(true);
+  });
+});

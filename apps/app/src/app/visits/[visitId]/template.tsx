@@ -3,7 +3,8 @@ import { TemplateScreen } from '../../../template/template-screen';
 import { signedIn } from '../../../session/session-context';
 
 function Route() {
-  return <TemplateScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
+  const { visitId, of } = useLocalSearchParams<{ visitId: string; of?: string }>();
+  return <TemplateScreen visitId={visitId} of={of === 'chosen' ? 'chosen' : 'decision'} />;
 }
 
 export default signedIn(Route);

@@ -50,6 +50,21 @@ describe('a saddle on a plain symmetrical horse', () => {
   });
 });
 
+describe('where the rider sits along the saddle', () => {
+  const level = (alongMm: number) => sits(horse(), undefined, { rider: { ...RIDER, alongMm } });
+
+  it('ahead of the lowest point lowers the front, behind it the rear; said or not said, the point itself is the same', () => {
+    expect(level(-40).settled.pose.pitchDeg).toBeLessThan(level(0).settled.pose.pitchDeg);
+    expect(level(40).settled.pose.pitchDeg).toBeGreaterThan(level(0).settled.pose.pitchDeg);
+    expect(level(0).settled.pose).toEqual(sits(horse()).settled.pose);
+  });
+
+  it('moves nothing of what hangs on the stirrup bars', () => {
+    const standing = (alongMm: number) => sits(horse(), undefined, { rider: { ...RIDER, stirrupShare: 1, alongMm } }).loads;
+    expect(standing(40)).toEqual(standing(0));
+  });
+});
+
 describe('what a back does to a saddle', () => {
   it('a mirrored horse under a mirrored rider gives the mirrored answer', () => {
     fc.assert(

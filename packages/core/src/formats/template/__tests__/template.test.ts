@@ -1,6 +1,6 @@
 import { CROWN_RADIUS_MM } from '../../../saddle';
 import { wedge } from '../../../fit/__tests__/sections';
-import { type Item, BAR_MM, SHEETS, frontTemplate, templatePages, templateSvg } from '..';
+import { type Item, BAR_MM, SHEETS, frontTemplate, sectionTemplate, templatePages, templateSvg } from '..';
 
 const TEXT = {
   title: 'Front template <Marl & co>',
@@ -74,5 +74,30 @@ describe('a full-scale template', () => {
     expect(svg).toContain('&lt;Marl &amp; co&gt;');
     const bar = /data-ink="bar" points="([\d.]+),([\d.]+) ([\d.]+),([\d.]+)"/.exec(svg)!.slice(1).map(Number);
     expect(Math.hypot(bar[2]! - bar[0]!, bar[3]! - bar[1]!)).toBeCloseTo(100, 6);
+  });
+});
+
+describe('a template with a saddle over the section', () => {
+  const tree = [-60, 0, 60].map((yMm) => ({ yMm, zMm: 12 - Math.abs(yMm) }));
+  const panel = [30, 60, 60, 30].map((yMm, i) => ({ yMm, zMm: i < 2 ? -20 : -50 }));
+  const withSaddle = sectionTemplate(
+    wedge(45, 190),
+    [
+      { style: 'arch', points: tree },
+      { style: 'panel', points: panel },
+    ],
+    TEXT,
+  );
+
+  it('draws tree and panel where they lie, to the millimetre, besides the section', () => {
+    const lines = withSaddle.items.flatMap((i) => (i.kind === 'line' ? [i] : []));
+    expect(lines.find((l) => l.style === 'arch')!.points).toEqual(tree);
+    expect(lines.find((l) => l.style === 'panel')!.points).toEqual(panel);
+    expect(lines.map((l) => l.style)).toEqual(expect.arrayContaining(['near', 'off']));
+  });
+
+  it('makes room for what stands over the spine', () => {
+    expect(withSaddle.bounds.topMm).toBeGreaterThan(12);
+    expect(templateSvg(withSaddle)).toContain('stroke-dasharray="1.5 1"');
   });
 });

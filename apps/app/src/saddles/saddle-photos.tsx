@@ -1,0 +1,19 @@
+import { PhotoStrip } from '../photos/photo-strip';
+import { useSaddlePhotos } from '../sync/use-views';
+
+export const saddlePhotoUrl = (saddleId: string, photoId: string): string => `/api/saddles/${saddleId}/photos/${photoId}/content`;
+
+/** Photos of one saddle of the stock: its number, its stitching, what it looks like on the rack. */
+export function SaddlePhotos({ saddleId }: { readonly saddleId: string }) {
+  const photos = useSaddlePhotos().data ?? [];
+  return (
+    <PhotoStrip
+      name="Photos of this saddle"
+      hint="From the near side first; then from below along the channel, and whatever is worn or mended."
+      views={['nearSide', 'offSide', 'under', 'behind', 'detail']}
+      photos={photos.filter((p) => p.saddleId === saddleId)}
+      urlOf={(photoId) => saddlePhotoUrl(saddleId, photoId)}
+      writeOf={(photoId, body) => ({ kind: 'saddlePhoto', saddleId, photoId, body })}
+    />
+  );
+}

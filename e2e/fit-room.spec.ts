@@ -1,5 +1,7 @@
+import { readFile } from 'node:fs/promises';
 import { type Page, expect, test } from '@playwright/test';
 import { Fitter } from './fitter';
+import { straightLines } from './pdf-lines';
 
 /** The demo's Corrie, whole back measured, weak on the off side. */
 const CORRIE = '/visits/019b8b1f-2400-7000-8000-000000000130';
@@ -12,8 +14,31 @@ const verdict = (page: Page) =>
     .filter({ hasText: /Refused|Close|Sits|leans|tips|Too|bridges|rocks/i })
     .first();
 
+declare global {
+  interface Window {
+    slowAnswers?: boolean;
+  }
+}
+
+/** As on an old phone: what a worker has finished is heard only a while later. */
+const answersSlowly = (page: Page, slowly: boolean) => page.evaluate((on) => (window.slowAnswers = on), slowly);
+
+function hearLate(): void {
+  const AFTER_MS = 4000;
+  window.Worker = class extends Worker {
+    override set onmessage(hear: (event: MessageEvent<{ state?: string }>) => void) {
+      super.onmessage = (event) => {
+        const late = window.slowAnswers === true && event.data.state === 'done';
+        if (late) setTimeout(() => hear(event), AFTER_MS);
+        else hear(event);
+      };
+    }
+  };
+}
+
 async function entersRoom(page: Page): Promise<Fitter> {
   const fitter = new Fitter(page);
+  await page.addInitScript(hearLate);
   await fitter.arrives(`${CORRIE}/room`);
   await expect(page.getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/).first()).toBeVisible();
   return fitter;
@@ -84,10 +109,12 @@ test('even the filling levels a saddle on a weak side, and the neighbours are to
 test('find the best shows how far it is, can be stopped, and puts on what it found', async ({ page }) => {
   const fitter = await entersRoom(page);
   await putsOn(fitter, 'Skerry distance');
+  await answersSlowly(page, true);
   await fitter.button('Find the best').click();
   const sheet = page.getByRole('dialog', { name: 'Find the best of this saddle' });
   await sheet.getByRole('button', { name: 'Stop' }).click();
   await expect(sheet.getByText('What stands in the room is unchanged.')).toBeVisible();
+  await answersSlowly(page, false);
   await sheet.getByRole('button', { name: 'Search again' }).click();
   await expect(sheet.getByText(/tried in three poses/)).toBeVisible({ timeout: 60_000 });
   await expect(sheet.getByText(/Straps/).first()).toBeVisible();
@@ -110,7 +137,13 @@ test('a tried setting is kept, chosen, and written down as a specification', asy
   await expect(page.getByText(/\d+° included, \d+ mm at 100 mm/)).toBeVisible();
   await expect(page.getByText(/Sallow & Tench “/)).toBeVisible();
   await fitter.button('Templates').click();
-  await expect(page).toHaveURL(/template/);
+  await expect(page.getByText('Templates: Holm trekker no. 1')).toBeVisible();
+  await fitter.button('low').last().click();
+  await expect(page.getByRole('img', { name: /^Sheet 1 of/ })).toHaveCount(1);
+  const [file] = await Promise.all([page.waitForEvent('download'), fitter.button(/^PDF/).click()]);
+  expect(file.suggestedFilename()).toMatch(/^low-Corrie-/);
+  const lines = await straightLines(new Uint8Array(await readFile(await file.path())), 0);
+  expect(lines.filter((l) => Math.abs(l.lengthMm - 100) < 0.01)).toHaveLength(2);
   await page.goto(CORRIE);
   await expect(page.getByText(/Chosen: Holm trekker no. 1/)).toBeVisible();
   await page.goto(`${CORRIE}/room`);
@@ -145,6 +178,75 @@ test('every drawing shows the same saddle; the section follows the finger', asyn
     await expect(page.getByRole('img', { name })).toBeVisible();
   }
   await expect(page.getByRole('application', { name: /Saddle and back/ })).toBeVisible();
+});
+
+test('the arch is exchanged for another the head is made with, and the rider moved back along the seat', async ({ page }, { project }) => {
+  test.skip(project.name !== 'phone', 'the same controls at any width');
+  const fitter = await entersRoom(page);
+  await putsOn(fitter, 'Breaker');
+  const arch = page.getByRole('group', { name: /^Arch: / });
+  await expect(arch).toHaveAttribute('aria-label', 'Arch: round arch, crown radius 40 mm');
+  const over = page.getByRole('button', { name: /^Room over the withers, loaded: / });
+  const said = await over.getAttribute('aria-label');
+  await fitter.button('Arch: less').click();
+  await expect(arch).toHaveAttribute('aria-label', 'Arch: peaked arch, crown radius 20 mm');
+  await expect(fitter.button('Arch: less')).toHaveAttribute('aria-disabled', 'true');
+  await expect(over).not.toHaveAttribute('aria-label', said!);
+  await fitter.button(/^All criteria: /).click();
+  const level = page.getByRole('button', { name: /^Level of the seat: / });
+  const before = await level.getAttribute('aria-label');
+  for (let i = 0; i < 3; i++) await fitter.button('Sits, along: more').click();
+  await expect(page.getByRole('group', { name: 'Sits, along: 30 mm behind it' })).toBeVisible();
+  await expect(level).not.toHaveAttribute('aria-label', before!);
+  await putsOn(fitter, 'Holm trekker no. 1');
+  await expect(arch).toBeHidden();
+});
+
+test('the server ranks the stock with the same answer as this device, and says when it can’t be heard', async ({ page, context }, {
+  project,
+}) => {
+  test.skip(project.name !== 'phone', 'the same sheet at any width');
+  const fitter = await entersRoom(page);
+  await fitter.button('Other saddle').click();
+  const sheet = page.getByRole('dialog', { name: 'The stock on this back' });
+  const best = () => sheet.getByText(/^At its best: /).allInnerTexts();
+  await sheet
+    .getByRole('button', { name: /on at its best$/ })
+    .first()
+    .waitFor({ timeout: 60_000 });
+  const here = await best();
+  await page.keyboard.press('Escape');
+  await answersSlowly(page, true);
+  await fitter.button('Other saddle').click();
+  await sheet.getByRole('button', { name: 'Let the server rank it' }).click();
+  await expect(sheet.getByText(/Ranked by the server on \d+ threads/)).toBeVisible({ timeout: 60_000 });
+  expect(await best()).toEqual(here);
+  await page.keyboard.press('Escape');
+  await context.setOffline(true);
+  await fitter.button('Other saddle').click();
+  await sheet.getByRole('button', { name: 'Let the server rank it' }).click();
+  await expect(sheet.getByText('The server could not rank it: There is no signal.')).toBeVisible();
+  await expect(sheet.getByRole('button', { name: 'Rank it on this device' })).toBeVisible();
+});
+
+test('a worker that dies in the middle of it is replaced, and a search that lost its own says so', async ({ page }, { project }) => {
+  test.skip(project.name !== 'phone', 'the same workers at any width');
+  const fitter = await entersRoom(page);
+  await putsOn(fitter, 'Breaker');
+  const width = page.getByRole('group', { name: /^Width: / });
+  const before = await width.getAttribute('aria-label');
+  const killAll = () => Promise.all(page.workers().map((w) => w.evaluate(() => self.close()).catch(() => undefined)));
+  await killAll();
+  await fitter.button('Width: more').click();
+  await expect(width).not.toHaveAttribute('aria-label', before!);
+  await expect(page.getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/).first()).toBeVisible({ timeout: 40_000 });
+  await answersSlowly(page, true);
+  await fitter.button('Find the best').click();
+  const sheet = page.getByRole('dialog', { name: 'Find the best of this saddle' });
+  await sheet.getByRole('button', { name: 'Stop' }).waitFor();
+  await killAll();
+  await answersSlowly(page, false);
+  await expect(sheet.getByText(/it fell silent|tried in three poses/)).toBeVisible({ timeout: 40_000 });
 });
 
 test('the drawing memory taken away: the other drawings stand in', async ({ page }, { project }) => {

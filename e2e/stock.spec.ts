@@ -1,10 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { Fitter } from './fitter';
+import { noisyPng, written } from './whole-back';
 
-test('a saddle described by its measures, found again, noted as unsafe, and handed on', async ({ page }, { project }) => {
+test('a saddle described by its measures, found again, noted as unsafe, photographed, and handed on', async ({ page }, info) => {
   const fitter = new Fitter(page);
-  const name = `Bench ${project.name}`;
+  const name = `Bench ${info.project.name}`;
   await fitter.arrives('/');
   await fitter.button('The stock').click();
   await fitter.button('Describe a saddle').first().click();
@@ -26,6 +27,13 @@ test('a saddle described by its measures, found again, noted as unsafe, and hand
   await fitter.button('Keep the changes').click();
   await page.getByLabel('Find a saddle').fill(name);
   await expect(page.getByRole('listitem')).toContainText('unsafe');
+  await page.getByRole('listitem').click();
+  await page.getByRole('button', { name: 'from below', exact: true }).click();
+  await page.getByLabel('Choose photos').setInputFiles(await written(info, { 'channel.png': noisyPng(50_000) }));
+  await expect(page.getByText(/sent, from below/)).toBeVisible();
+  await page.goto('/saddles');
+  await page.getByLabel('Find a saddle').fill(name);
+  await expect(page.getByRole('img', { name: `Photo of ${name}` })).toBeVisible();
   const [file] = await Promise.all([page.waitForEvent('download'), fitter.button('Save the stock as a file').click()]);
   const saved = JSON.parse(readFileSync(await file.path(), 'utf8')) as { format: string; saddles: { name: string; state: string }[] };
   expect(saved.format).toBe('fulcra-saddles');

@@ -16,28 +16,41 @@ const undo = [];
 /** Everything that must hold, in the order in which it fails fastest; goes on after a failure and counts them all. */
 async function main() {
   needPackages();
-  check('format', 'npx', ['prettier', '--check', '.']);
-  check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
-  for (const place of ['packages/core', 'packages/contract', 'packages/demo', 'apps/server', 'apps/app', 'e2e', 'tools']) {
-    check(`types of ${place}`, 'npx', ['tsc', '-p', place]);
-  }
-  jest('packages', ROOT);
-  check('ten thousand pairs of horse and saddle', process.execPath, ['--import', 'tsx', 'tools/checks/ten-thousand.ts']);
-  jest('application', join(ROOT, 'apps/app'));
+  await Promise.all([readIt(), tryIt()]);
   needCommand('mariadbd');
   const database = await privateMariadb(join(scratch, 'mariadb'), { throwAway: true });
   undo.push(() => database.stop());
-  jest('server', join(ROOT, 'apps/server'), { DATABASE_URL: database.url, NODE_OPTIONS: '--experimental-vm-modules' });
+  await jest('server', join(ROOT, 'apps/server'), { DATABASE_URL: database.url, NODE_OPTIONS: '--experimental-vm-modules' });
   needCommand('chromium');
   await endToEnd(database.url);
 }
 
-function check(name, command, args) {
-  count(
-    name,
-    run(command, args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] }) === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 },
-  );
+/** What is found by reading the code. */
+async function readIt() {
+  await check('format', 'npx', ['prettier', '--check', '.']);
+  await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+  for (const place of ['packages/core', 'packages/contract', 'packages/demo', 'apps/server', 'apps/app', 'e2e', 'tools']) {
+    await check(`types of ${place}`, 'npx', ['tsc', '-p', place]);
+  }
 }
+
+/** What is found by running it, without browser or database. */
+async function tryIt() {
+  await jest('packages', ROOT);
+  await check('ten thousand pairs of horse and saddle', process.execPath, ['--import', 'tsx', 'tools/checks/ten-thousand.ts']);
+  await jest('application', join(ROOT, 'apps/app'));
+}
+
+async function check(name, command, args) {
+  const code = await finished(command, args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] });
+  count(name, code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+}
+
+/** @returns exit code; 1 where it was ended or could not begin */
+const finished = (command, args, options) =>
+  new Promise((resolve) => {
+    startChild(command, args, options, (code) => resolve(code ?? 1)).once('error', () => resolve(1));
+  });
 
 function count(name, { passed, failed }) {
   total.passed += passed;
@@ -46,9 +59,9 @@ function count(name, { passed, failed }) {
 }
 
 /** A suite that could not even start counts as a failure. */
-function jest(name, cwd, env = {}) {
+async function jest(name, cwd, env = {}) {
   const report = join(scratch, `${name}.json`);
-  const code = run('npx', ['jest', '--json', `--outputFile=${report}`, '--silent'], {
+  const code = await finished('npx', ['jest', '--json', `--outputFile=${report}`, '--silent'], {
     cwd,
     env: { ...process.env, ...env },
     stdio: ['ignore', 'ignore', 'inherit'],

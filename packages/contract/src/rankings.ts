@@ -1,8 +1,8 @@
-import { type BodyInput, EDGE_POSES, EDGE_STATIONS, LAST_RIB_WAYS, SECTION_STATIONS } from '@fulcra/core';
+import { type BodyInput, EDGE_POSES, EDGE_STATIONS, LAST_RIB_WAYS, SECTION_STATIONS, SIT_CRITERION_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite } from './basics';
 import { schoolIdSchema } from './decisions';
-import { riderLoadSchema } from './tried';
+import { riderLoadSchema, saddleSetupSchema } from './tried';
 
 const yz = z.object({ yMm: finite, zMm: finite });
 const xz = z.object({ xMm: finite, zMm: finite });
@@ -68,10 +68,10 @@ export const rankingSchema = z.object({
     z.object({
       id: z.string(),
       score: z.number(),
-      stops: z.array(z.string()),
+      stops: z.array(z.enum(SIT_CRITERION_IDS)),
       triedCount: z.number().int(),
-      setup: z.unknown(),
-      against: z.array(z.object({ id: z.string(), value: z.number().nullable() })),
+      setup: saddleSetupSchema,
+      against: z.array(z.object({ id: z.enum(SIT_CRITERION_IDS), value: z.number().nullable() })),
     }),
   ),
   refused: z.array(z.object({ id: z.string(), problems: z.array(problemSchema) })),

@@ -7,6 +7,7 @@ import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { LoadState } from '../ui/load-state';
+import { PrintStyle } from '../ui/print-style';
 import { Screen } from '../ui/screen';
 import { Body, Heading, Name, Small, Strong } from '../ui/text';
 import { useVisitPage, type LoadedVisit } from '../visit/use-visit-page';
@@ -67,6 +68,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
         </>
       }
     >
+      <PrintStyle />
       {held ? (
         <Banner tone="bad">
           Something sore holds this visit. Nothing made from this sheet is good to ride before a named person clears it.

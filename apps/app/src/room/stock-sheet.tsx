@@ -1,7 +1,7 @@
 import { type Saddle } from '@fulcra/contract';
 import { type BodyInput, type RankedBySitting, type SaddleSetup } from '@fulcra/core';
-import { useEffect } from 'react';
-import { YStack } from 'tamagui';
+import { useEffect, useState } from 'react';
+import { XStack, YStack } from 'tamagui';
 import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
@@ -13,6 +13,7 @@ import { SIT_WORDS } from '../words/criterion-words';
 import { sitHeadline, verdictTone } from '../words/sit-words';
 import { type SitJobKind } from '../workers/sit-protocol';
 import { useSitJob } from '../workers/use-sit-job';
+import { RankedByServer } from './ranked-by-server';
 import { describedOf } from './room-state';
 
 export interface StockSheetProps {
@@ -37,7 +38,21 @@ function Stock({ saddles, input, ask, onTake }: Omit<StockSheetProps, 'open' | '
   const { job, start, stop } = useSitJob('rank', input);
   const begin = () => start({ ...ask, saddles: saddles.map(describedOf) });
   useEffect(begin, [start]); // eslint-disable-line react-hooks/exhaustive-deps -- asked once, as it stood when the sheet was opened
+  const [onServer, setOnServer] = useState(false);
   if (saddles.length === 0) return <Body>There is no saddle in the stock yet.</Body>;
+  if (onServer)
+    return (
+      <RankedByServer
+        saddles={saddles}
+        input={input}
+        ask={ask}
+        onTake={onTake}
+        onHere={() => {
+          setOnServer(false);
+          begin();
+        }}
+      />
+    );
   if (job.state === 'failed') return <Body>The ranking stopped: {job.message}. Nothing is lost; open it again.</Body>;
   if (job.state === 'running' || job.state === 'idle') {
     const progress = job.state === 'running' ? job.progress : null;
@@ -48,7 +63,16 @@ function Stock({ saddles, input, ask, onTake }: Omit<StockSheetProps, 'open' | '
             ? 'Beginning…'
             : `Saddle ${progress.saddle} of ${progress.saddles}; ${progress.tried} setups tried in three poses.`}
         </Body>
-        <Button label="Stop" onPress={stop} />
+        <XStack gap="$s" flexWrap="wrap">
+          <Button label="Stop" onPress={stop} />
+          <Button
+            label="Let the server rank it"
+            onPress={() => {
+              stop();
+              setOnServer(true);
+            }}
+          />
+        </XStack>
         <Plain saddles={saddles} onTake={onTake} />
       </YStack>
     );

@@ -5,10 +5,11 @@ import {
   type HorseTracings,
   type Rider,
   type Saddle,
+  type SaddlePhoto,
   type Session,
   type VisitPage,
 } from '@fulcra/contract';
-import { foldHistory, foldHorses, foldRiders, foldSaddles, foldTracings, foldVisit } from './fold';
+import { foldHistory, foldHorses, foldRiders, foldSaddlePhotos, foldSaddles, foldTracings, foldVisit } from './fold';
 import { type Write } from './write';
 
 /** The server has taken a write: lay it into what is remembered of the server, so that nothing flickers until it is asked again. */
@@ -21,6 +22,11 @@ export function absorb(queries: QueryClient, write: Write): void {
   if (write.kind === 'rider') queries.setQueryData<Rider[]>(['riders'], (list) => (list === undefined ? list : foldRiders(list, [write])));
   if (write.kind === 'saddle')
     queries.setQueryData<Saddle[]>(['saddles'], (list) => (list === undefined ? list : foldSaddles(list, [write])));
+  if (write.kind === 'saddlePhoto') {
+    queries.setQueryData<SaddlePhoto[]>(['saddle-photos'], (list) =>
+      list === undefined ? list : foldSaddlePhotos(list, [write], session.person.name),
+    );
+  }
   for (const [key, known] of queries.getQueriesData<HorseTracings>({ queryKey: ['tracings'] })) {
     if (known !== undefined) queries.setQueryData(key, foldTracings(known, String(key[1]), [write], session));
   }

@@ -23,7 +23,7 @@ export const flushState = {
 };
 
 /** What is shown of the server; an answer under way is older than the write just taken. */
-const VIEWS: readonly string[] = ['horses', 'horse', 'visit', 'riders', 'tracings'];
+const VIEWS: readonly string[] = ['horses', 'horse', 'visit', 'riders', 'saddles', 'saddle-photos', 'tracings'];
 
 const LEAST_WAIT_MS = 1000;
 const MOST_WAIT_MS = 6_000;

@@ -47,8 +47,11 @@ export function templatesOfChoice(
   });
 }
 
+/** A point every 2 mm or closer: no corner that a knife would follow. */
+const POINTS_ON_PAPER = 201;
+
 function outlinesAt(saddle: Saddle, { setup }: TriedOnVisit, pose: Pose, atMm: number, spineMm: number): TemplateOutline[] {
-  const cut = Number.isFinite(spineMm) ? saddleCut(describedOf(saddle), setup, pose, atMm) : null;
+  const cut = Number.isFinite(spineMm) ? saddleCut(describedOf(saddle), setup, pose, atMm, POINTS_ON_PAPER) : null;
   if (cut === null) return [];
   const onSection = (line: readonly { readonly yMm: number; readonly zMm: number }[]) => line.map((p) => point(p.yMm, p.zMm - spineMm));
   return [

@@ -10,11 +10,16 @@ export type JobState<K extends keyof SitJobKind> =
   | { readonly state: 'stopped' }
   | { readonly state: 'failed'; readonly message: string };
 
+/** A search tells how far it is several times a second; one silent for so long has lost its worker, ms. */
+const SILENT_AFTER_MS = 20_000;
+
 /** A long search in a worker of its own, so that the room stays quick; stopping it ends the worker. */
 export function useSitJob<K extends keyof SitJobKind>(kind: K, input: BodyInput) {
   const [job, setJob] = useState<JobState<K>>({ state: 'idle' });
   const running = useRef<{ terminate(): void } | null>(null);
+  const silence = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const end = (): void => {
+    clearTimeout(silence.current);
     running.current?.terminate();
     running.current = null;
   };
@@ -29,7 +34,13 @@ export function useSitJob<K extends keyof SitJobKind>(kind: K, input: BodyInput)
         end();
         setJob(state);
       };
+      const listen = (): void => {
+        clearTimeout(silence.current);
+        silence.current = setTimeout(() => finish({ state: 'failed', message: 'it fell silent' }), SILENT_AFTER_MS);
+      };
+      listen();
       worker.onmessage = ({ data }: MessageEvent<SitReply>) => {
+        listen();
         if (data.state === 'progress') setJob({ state: 'running', progress: data.progress as SitJobKind[K]['progress'] });
         else if (data.state === 'done') finish({ state: 'done', answer: data.answer as SitJobKind[K]['answer'] });
         else finish({ state: 'failed', message: data.message });

@@ -1,4 +1,5 @@
 import { type School } from '../../schools/school';
+import { type SitCriterionId } from '../../schools/sit-criteria';
 import { type DescribedSaddle, type SaddleSetup } from '../../saddle/saddle-setup';
 import { type Outcome, done } from '../../problems';
 import { type HorseBody } from '../body/horse-body';
@@ -34,7 +35,7 @@ export interface Assessed {
   readonly setup: SaddleSetup;
   readonly score: number;
   /** Hard stops of any pose, told once. */
-  readonly stops: readonly string[];
+  readonly stops: readonly SitCriterionId[];
   readonly resting: SitVerdict;
   /** Where the saddle came to rest: a start for settings close by. */
   readonly warm: Readonly<Record<BackPose, Pose>>;
@@ -49,7 +50,7 @@ export function assess(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSe
   const laid = laySaddle({ body, saddle, setup, rider, strapPullN });
   if (!laid.ok) return laid;
   let score = 0;
-  const stops = new Set<string>();
+  const stops = new Set<SitCriterionId>();
   const warm = {} as Record<BackPose, Pose>;
   let resting: SitVerdict | null = null;
   for (const pose of BACK_POSES) {

@@ -15,12 +15,16 @@ export interface SaddleCut {
   readonly padMm: number;
 }
 
-const ACROSS = 25;
+/** Enough for a screen; a template at full scale asks for more. */
+const POINTS_ACROSS = 25;
 /** The tree ends this far inside the panel's outer edge (default). */
 const TREE_INSIDE_MM = 6;
 
-/** The saddle as it has settled, at a place behind the scapula; null where it doesn't reach. */
-export function saddleCut(saddle: DescribedSaddle, setup: SaddleSetup, pose: Pose, atMm: number): SaddleCut | null {
+/**
+ * The saddle as it has settled, at a place behind the scapula; null where it doesn't reach.
+ * @param points along the tree, and along each panel
+ */
+export function saddleCut(saddle: DescribedSaddle, setup: SaddleSetup, pose: Pose, atMm: number, points = POINTS_ACROSS): SaddleCut | null {
   const under = underside(saddle, setup);
   const u = atMm - setup.placeMm;
   if (u < under.fromMm || u > under.toMm) return null;
@@ -30,7 +34,7 @@ export function saddleCut(saddle: DescribedSaddle, setup: SaddleSetup, pose: Pos
   const roof = under.roofAt(u);
   const { innerMm, outerMm } = under.edgesAt(u);
   const treeAt = (y: number): PointYZ => point(y, roof - treeDrop(row, radius, Math.abs(y)) + lift(atMm, y));
-  const across = (from: number, to: number): number[] => Array.from({ length: ACROSS }, (_, i) => from + ((to - from) * i) / (ACROSS - 1));
+  const across = (from: number, to: number): number[] => Array.from({ length: points }, (_, i) => from + ((to - from) * i) / (points - 1));
   const panel = (sign: 1 | -1): PointYZ[] => {
     const ys = across(innerMm + 0.5, outerMm - 0.5).map((out) => sign * out);
     const low = ys.flatMap((y) => {

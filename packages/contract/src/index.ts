@@ -10,6 +10,7 @@ export * from './riders';
 export * from './horses';
 export * from './saddle-build';
 export * from './saddles';
+export * from './saddle-file-schema';
 export * from './tried';
 export * from './rankings';
 export * from './pages';

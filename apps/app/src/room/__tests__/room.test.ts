@@ -1,5 +1,9 @@
-import { presentSetup } from '@fulcra/core';
+import { type FactBody } from '@fulcra/contract';
+import { AXIS_IDS, presentSetup } from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
+import { fact, visited } from '../../visit/__tests__/demo-visit';
+import { axisValue, setupLine } from '../../words/setup-words';
+import { choiceOf } from '../chosen-sitting';
 import { PRESSURE_COLOURS, PRESSURE_STEPS_KPA, pressureImage, pressureStep, pressureThumb } from '../pressure-scale';
 import { usable } from '../room-start';
 import { EMPTY_ROOM, PLAIN_RIDER, type RoomState, changed, describedOf, heldAgainst, undone } from '../room-state';
@@ -112,5 +116,51 @@ describe('the specification', () => {
       ['Filling, front', 'near 0 mm, off +4 mm'],
       ['Filling, middle', 'near 0 mm, off −2 mm'],
     ]);
+  });
+
+  it('names another crown where the head is made with it, and none where it is its own', () => {
+    const { make, change } = specificationLines(saddle, tried({ shape: 'peaked' }));
+    expect(make.find(([name]) => name === 'Arch and points')![1]).toBe('peaked arch, points 165 mm');
+    expect(change).toEqual([['Arch', 'round arch → peaked arch']]);
+    expect(specificationLines(saddle, tried({ shape: 'round' })).change).toEqual([]);
+  });
+});
+
+describe('what was chosen on a visit', () => {
+  const triedFact = { kind: 'triedSetting', saddleId: saddle.id, setup: state(60).setup } as unknown as FactBody;
+  const page = (bodies: readonly FactBody[]) => visited({ facts: bodies.map((b, i) => fact(`f${i}`, b)) });
+
+  it('is nothing until one is chosen, and then the tried setting with its saddle', () => {
+    expect(choiceOf(page([triedFact]), DEMO_SADDLES)).toBeNull();
+    const choice = choiceOf(page([triedFact, { kind: 'chosenSetting', triedId: 'f0', note: '' }]), DEMO_SADDLES);
+    expect(choice).toMatchObject({ saddle: { name: 'Breaker' }, tried: { id: 'f0' } });
+  });
+
+  it('is nothing once its saddle is gone', () => {
+    const chosen = page([triedFact, { kind: 'chosenSetting', triedId: 'f0', note: '' }]);
+    expect(choiceOf(chosen, DEMO_SADDLES.slice(0, 2))).toBeNull();
+  });
+});
+
+describe('what a control says', () => {
+  const { setup } = state(60);
+  const described = describedOf(saddle);
+
+  it('the arch by its name and its radius, its own one where nothing else is set', () => {
+    expect(axisValue(described, setup, 'archShape')).toBe('round arch, crown radius 40 mm');
+    expect(axisValue(described, { ...setup, shape: 'broad' }, 'archShape')).toBe('broad arch, crown radius 65 mm');
+  });
+
+  it('a width as angle, span and the maker’s label; a broader crown widens the span at the same angle', () => {
+    const span = (shape: 'round' | 'broad') => Number(/· (\d+) mm/.exec(axisValue(described, { ...setup, shape }, 'width'))![1]);
+    expect(axisValue(described, setup, 'width')).toMatch(/^84° · \d+ mm “IIII”$/);
+    expect(span('broad')).toBeGreaterThan(span('round'));
+  });
+
+  it('every axis says something of every saddle of the stock', () => {
+    for (const any of DEMO_SADDLES.map(describedOf)) {
+      for (const axis of AXIS_IDS) expect(axisValue(any, presentSetup(any, 60), axis)).toMatch(/\S/);
+      expect(setupLine(any, presentSetup(any, 60))).not.toContain('undefined');
+    }
   });
 });

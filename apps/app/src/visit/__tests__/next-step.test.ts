@@ -1,50 +1,7 @@
-import { type Fact, type FactBody, type TakeRecord, type VisitPage } from '@fulcra/contract';
-import { DEMO_ANIMALS, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
-import { measuredVisit } from '../measured-visit';
+import { type FactBody } from '@fulcra/contract';
 import { measuredNeeds } from '../measured-needs';
 import { nextStep, stepDone } from '../next-step';
-
-const CORRIE = DEMO_ANIMALS[6]!;
-const fact = (id: string, body: FactBody): Fact => ({
-  id,
-  visitId: 'v',
-  hand: 'Isla',
-  withdrawn: false,
-  madeAt: '2026-11-20T09:00:00.000Z',
-  body,
-});
-const takes: TakeRecord[] = wholeBackTakes(CORRIE, CORRIE.back, '2026-11-20', 1).map(({ id, take }) => ({
-  ...take,
-  id,
-  visitId: 'v',
-  hand: 'Isla',
-  withdrawn: false,
-}));
-const facts = wholeBackFacts(CORRIE.back, '2026-11-20', 500, 900).map((f) => fact(f.id, f.body));
-
-function visited(change: Partial<VisitPage> = {}) {
-  const page: VisitPage = {
-    visit: {
-      id: 'v',
-      fitter: 'Isla',
-      horseId: 'h',
-      startedOn: '2026-11-20',
-      schoolId: 'static-close',
-      stationMm: 50,
-      status: 'open',
-      note: '',
-      result: null,
-    },
-    horse: { id: 'h', ...CORRIE.horse },
-    takes: [],
-    facts: [],
-    photos: [],
-    earlier: [],
-    decision: null,
-    ...change,
-  };
-  return { page, measured: measuredVisit(page) };
-}
+import { CORRIE, fact, facts, takes, visited } from './demo-visit';
 
 describe('what the visit proposes', () => {
   it('goes in the order of the work', () => {

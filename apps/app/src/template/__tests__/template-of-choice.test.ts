@@ -35,7 +35,7 @@ describe('templates of the chosen setting', () => {
 
   it('the tree stands over the spine by what the solver found there, to a tenth', () => {
     const { template } = made[2]!;
-    const at = measured.sections.low.takenAtMm!;
+    const at = measured.sections.low.takenAtMm;
     const [tree] = lines(template.items, 'arch');
     const over = tree!.reduce((a, b) => (Math.abs(b.yMm) < Math.abs(a.yMm) ? b : a)).zMm;
     const lift = pose.heaveMm - Math.tan((pose.pitchDeg * Math.PI) / 180) * at;

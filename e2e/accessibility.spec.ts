@@ -70,9 +70,12 @@ async function roomAndStockAreClean(page: Page, fitter: Fitter): Promise<void> {
   await page.getByText(/^Next narrower/).waitFor();
   await isClean(page, 'fit room');
   if (page.viewportSize()!.width > 500) return;
+  await fitter.button('Criteria').click();
+  await isClean(page, 'criteria');
   await page.getByRole('button', { name: /^Room over the withers, loaded.*working$/ }).click();
   await isClean(page, 'working');
   await page.keyboard.press('Escape');
+  await fitter.button('Change it').click();
   await fitter.button('Try the neighbours').click();
   await isClean(page, 'neighbours');
   await page.keyboard.press('Escape');

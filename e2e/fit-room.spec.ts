@@ -20,6 +20,11 @@ declare global {
   }
 }
 
+/** On a phone one part at a time stands under the verdict; wide, all of them. */
+async function looksAt(fitter: Fitter, part: 'Change it' | 'Criteria' | RegExp): Promise<void> {
+  if (fitter.page.viewportSize()!.width < 500) await fitter.button(part).click();
+}
+
 /** As on an old phone: what a worker has finished is heard only a while later. */
 const answersSlowly = (page: Page, slowly: boolean) => page.evaluate((on) => (window.slowAnswers = on), slowly);
 
@@ -57,6 +62,7 @@ test('a new user can say from the screen alone why a saddle is refused', async (
   await expect(verdict(page)).toContainText('Refused');
   await expect(verdict(page)).toContainText(/withers|last rib/);
   await expect(verdict(page)).toContainText('Too wide in front sets off a chain');
+  await looksAt(fitter, 'Criteria');
   await expect(page.getByRole('button', { name: /refuses the saddle|Show the working/ }).first()).toBeVisible();
   await page.getByRole('button', { name: /^Panel ends before the last rib: .*Show the working/ }).click();
   const sheet = page.getByRole('dialog', { name: 'Panel ends before the last rib' });
@@ -91,11 +97,15 @@ test('even the filling levels a saddle on a weak side, and the neighbours are to
   const fitter = await entersRoom(page);
   await putsOn(fitter, 'Breaker');
   const roll = page.getByRole('button', { name: /^Level from side to side: / });
+  await looksAt(fitter, 'Criteria');
   const deg = async () => Math.abs(Number(/([\d.]+)°/.exec((await roll.getAttribute('aria-label'))!)![1]));
   const before = await deg();
+  await looksAt(fitter, 'Change it');
   await fitter.button('Even the filling').click();
   await expect(page.getByRole('group', { name: /^Filling to one side: off \+/ })).toBeVisible();
+  await looksAt(fitter, 'Criteria');
   await expect.poll(deg).toBeLessThan(before - 1);
+  await looksAt(fitter, 'Change it');
   await fitter.button('Try the neighbours').click();
   const sheet = page.getByRole('dialog', { name: 'The neighbours' });
   await expect(sheet.getByText(/^Width [+−]/).first()).toBeVisible();
@@ -127,8 +137,14 @@ test('a tried setting is kept, chosen, and written down as a specification', asy
   await putsOn(fitter, 'Holm trekker no. 1');
   await fitter.button('Gait: trot').or(fitter.button('trot')).first().click();
   await fitter.button('Keep it').click();
+  await looksAt(fitter, /^Tried: \d+$/);
   await expect(page.getByText('Tried, best first')).toBeVisible();
   await page.reload();
+  await page
+    .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
+    .first()
+    .waitFor();
+  await looksAt(fitter, /^Tried: \d+$/);
   await fitter
     .button(/^Choose Holm trekker no. 1/)
     .first()
@@ -147,6 +163,11 @@ test('a tried setting is kept, chosen, and written down as a specification', asy
   await page.goto(CORRIE);
   await expect(page.getByText(/Chosen: Holm trekker no. 1/)).toBeVisible();
   await page.goto(`${CORRIE}/room`);
+  await page
+    .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
+    .first()
+    .waitFor();
+  await looksAt(fitter, /^Tried: \d+$/);
   await fitter
     .button(/^Remove Holm trekker no. 1/)
     .first()
@@ -187,17 +208,24 @@ test('the arch is exchanged for another the head is made with, and the rider mov
   const arch = page.getByRole('group', { name: /^Arch: / });
   await expect(arch).toHaveAttribute('aria-label', 'Arch: round arch, crown radius 40 mm');
   const over = page.getByRole('button', { name: /^Room over the withers, loaded: / });
+  await looksAt(fitter, 'Criteria');
   const said = await over.getAttribute('aria-label');
+  await looksAt(fitter, 'Change it');
   await fitter.button('Arch: less').click();
   await expect(arch).toHaveAttribute('aria-label', 'Arch: peaked arch, crown radius 20 mm');
   await expect(fitter.button('Arch: less')).toHaveAttribute('aria-disabled', 'true');
+  await looksAt(fitter, 'Criteria');
   await expect(over).not.toHaveAttribute('aria-label', said!);
   await fitter.button(/^All criteria: /).click();
   const level = page.getByRole('button', { name: /^Level of the seat: / });
   const before = await level.getAttribute('aria-label');
+  await looksAt(fitter, 'Change it');
   for (let i = 0; i < 3; i++) await fitter.button('Sits, along: more').click();
   await expect(page.getByRole('group', { name: 'Sits, along: 30 mm behind it' })).toBeVisible();
+  await looksAt(fitter, 'Criteria');
+  await fitter.button(/^All criteria: /).click();
   await expect(level).not.toHaveAttribute('aria-label', before!);
+  await looksAt(fitter, 'Change it');
   await putsOn(fitter, 'Holm trekker no. 1');
   await expect(arch).toBeHidden();
 });

@@ -6,7 +6,6 @@ import { YStack } from 'tamagui';
 import { useRiders, useSaddles } from '../sync/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
-import { EmptyState } from '../ui/empty-state';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Small } from '../ui/text';
@@ -30,6 +29,8 @@ import { LivePicture } from './live-picture';
 import { type ViewId } from './room-views';
 import { SearchSheet, type SearchKind } from './search-sheet';
 import { firstState, placeOf, riderOf, rowShown, triedOf, usable, widthLabel, withoutSaddle } from './room-start';
+import { NothingToLay } from './nothing-to-lay';
+import { RoomParts } from './room-parts';
 import { FlockTool, HoldToCompare, Tool, Tools } from './room-tools';
 import { LiveViews, MissingBanner, PhoneViews, RoomTop } from './room-top';
 import { StockSheet } from './stock-sheet';
@@ -51,37 +52,6 @@ export function RoomScreen({ visitId }: { readonly visitId: string }) {
   if (!surface.ok || saddles.data.length === 0)
     return <NothingToLay visitId={visitId} loaded={loaded} noSaddle={saddles.data.length === 0} />;
   return <Room visitId={visitId} loaded={loaded} saddles={saddles.data} surface={surface.value} />;
-}
-
-function NothingToLay({
-  visitId,
-  loaded,
-  noSaddle,
-}: {
-  readonly visitId: string;
-  readonly loaded: LoadedVisit;
-  readonly noSaddle: boolean;
-}) {
-  const back = () => router.navigate(`/visits/${visitId}`);
-  return (
-    <Screen title={loaded.page.horse.name} note="Fit room" onBack={back}>
-      {noSaddle ? (
-        <EmptyState
-          title="No saddle in the stock yet."
-          text="Describe one, or bring a stock in from a file; then it can be laid on this back."
-        >
-          <Button kind="main" label="To the stock" onPress={() => router.push('/saddles')} />
-        </EmptyState>
-      ) : (
-        <EmptyState
-          title="Not enough of a back to lay a saddle on."
-          text="Two sections make a surface; the front, base, low point, last rib and the topline make a good one."
-        >
-          <Button kind="main" label="Take the tracings" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
-        </EmptyState>
-      )}
-    </Screen>
-  );
 }
 
 interface RoomProps {
@@ -201,53 +171,79 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
             </YStack>
           )}
           <MissingBanner input={input} picture={picture} />
-          <Tools>
-            <Tool label="Other saddle" onPress={() => setOpen('stock')} />
-            <Tool label="Try the neighbours" off={picture === null} onPress={() => setOpen('neighbours')} />
-            <Tool label="Find the best" onPress={() => setOpen('best')} />
-            <Tool label="Start from the middle" onPress={() => putSetup(middleSetup(described, naturalPlace()))} />
-            <Tool label="As in stock" onPress={() => putSetup(presentSetup(described, naturalPlace()))} />
-            <FlockTool runner={runner} asked={asked} onTake={putSetup} />
-            <Tool label="Which shims" onPress={() => setOpen('shims')} />
-          </Tools>
-          <Small>
-            {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
-          </Small>
-          <Controls state={now} saddle={described} rider={rider} onChange={put} onSlide={slide} />
-          {picture === null ? null : (
-            <CriteriaTable
-              picture={picture}
-              shownId={shownId}
-              onRow={(r) => {
-                setRow(r);
-                setShownId(r.id);
-              }}
-            />
-          )}
-          {picture === null ? null : <SureLine asked={asked} input={input} />}
-          <TriedList
-            tried={tried}
-            chosenId={chosen?.tried.id ?? null}
-            saddles={saddles}
-            onPutOn={(t) => {
-              const known = saddles.find((s) => s.id === t.saddleId);
-              if (known !== undefined) put({ ...now, saddleId: known.id, setup: t.setup, rider: t.rider, pose: t.pose });
-            }}
-            onChoose={(t) => {
-              const open = () => router.push(`/visits/${visitId}/specification`);
-              if (chosen?.tried.id === t.id) open();
-              else void loaded.note({ kind: 'chosenSetting', triedId: t.id, note: '' }, 'Chosen.').then((kept) => kept && open());
-            }}
-            onDrop={(t) => {
-              void loaded
-                .withdrawFact(t.id)
-                .then((done) => done && toast({ text: 'Removed.', undo: () => void loaded.withdrawFact(t.id, false) }));
-            }}
-          />
-          <SchoolPicker
-            value={page.visit.schoolId}
-            has={measuredNeeds(measured)}
-            onChange={(schoolId) => void loaded.change({ schoolId })}
+          <RoomParts
+            parts={[
+              {
+                id: 'change',
+                label: 'Change it',
+                content: (
+                  <>
+                    <Tools>
+                      <Tool label="Other saddle" onPress={() => setOpen('stock')} />
+                      <Tool label="Try the neighbours" off={picture === null} onPress={() => setOpen('neighbours')} />
+                      <Tool label="Find the best" onPress={() => setOpen('best')} />
+                      <Tool label="Start from the middle" onPress={() => putSetup(middleSetup(described, naturalPlace()))} />
+                      <Tool label="As in stock" onPress={() => putSetup(presentSetup(described, naturalPlace()))} />
+                      <FlockTool runner={runner} asked={asked} onTake={putSetup} />
+                      <Tool label="Which shims" onPress={() => setOpen('shims')} />
+                    </Tools>
+                    <Small>
+                      {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
+                    </Small>
+                    <Controls state={now} saddle={described} rider={rider} onChange={put} onSlide={slide} />
+                  </>
+                ),
+              },
+              {
+                id: 'criteria',
+                label: 'Criteria',
+                content: (
+                  <>
+                    {picture === null ? null : (
+                      <CriteriaTable
+                        picture={picture}
+                        shownId={shownId}
+                        onRow={(r) => {
+                          setRow(r);
+                          setShownId(r.id);
+                        }}
+                      />
+                    )}
+                    {picture === null ? null : <SureLine asked={asked} input={input} />}
+                    <SchoolPicker
+                      value={page.visit.schoolId}
+                      has={measuredNeeds(measured)}
+                      onChange={(schoolId) => void loaded.change({ schoolId })}
+                    />
+                  </>
+                ),
+              },
+              {
+                id: 'tried',
+                label: tried.length === 0 ? 'Tried' : `Tried: ${tried.length}`,
+                content: (
+                  <TriedList
+                    tried={tried}
+                    chosenId={chosen?.tried.id ?? null}
+                    saddles={saddles}
+                    onPutOn={(t) => {
+                      const known = saddles.find((s) => s.id === t.saddleId);
+                      if (known !== undefined) put({ ...now, saddleId: known.id, setup: t.setup, rider: t.rider, pose: t.pose });
+                    }}
+                    onChoose={(t) => {
+                      const open = () => router.push(`/visits/${visitId}/specification`);
+                      if (chosen?.tried.id === t.id) open();
+                      else void loaded.note({ kind: 'chosenSetting', triedId: t.id, note: '' }, 'Chosen.').then((kept) => kept && open());
+                    }}
+                    onDrop={(t) => {
+                      void loaded
+                        .withdrawFact(t.id)
+                        .then((done) => done && toast({ text: 'Removed.', undo: () => void loaded.withdrawFact(t.id, false) }));
+                    }}
+                  />
+                ),
+              },
+            ]}
           />
           <Small>Pressures and scores are a screening aid, not a diagnosis; pain is a veterinary matter. The fitter decides.</Small>
         </YStack>

@@ -1,5 +1,5 @@
 import { type Saddle, type TriedOnVisit } from '@fulcra/contract';
-import { archOfSetting, neutralWidth, presentSetup, shapeOf } from '@fulcra/core';
+import { type RiderLoad, archOfSetting, neutralWidth, presentSetup, shapeOf } from '@fulcra/core';
 import { padWords, signedMm, strapsWords } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { describedOf } from './room-state';
@@ -57,8 +57,13 @@ export function specificationLines(
         'Tried with',
         tried.rider === null
           ? 'nobody up'
-          : `${tried.rider.massKg} kg up, ${tried.rider.gait === 'stand' ? 'at halt' : `in ${tried.rider.gait}`}`,
+          : `${tried.rider.massKg} kg up${seatWords(tried.rider)}, ${tried.rider.gait === 'stand' ? 'at halt' : `in ${tried.rider.gait}`}`,
       ],
     ],
   };
 }
+
+/** Where the rider sat, where that wasn't over the seat's lowest point. */
+const seatWords = ({ offsetMm, alongMm = 0 }: RiderLoad): string =>
+  (alongMm === 0 ? '' : `, ${Math.abs(alongMm)} mm ${alongMm < 0 ? 'ahead' : 'back'}`) +
+  (offsetMm === 0 ? '' : `, ${Math.abs(offsetMm)} mm to the ${offsetMm < 0 ? 'near' : 'off'}`);

@@ -29,7 +29,10 @@ export const persister = createAsyncStoragePersister({
   throttleTime: 300,
 });
 
+/** Answers to a question asked in passing, which nobody looks up again. */
+const PASSING: readonly unknown[] = ['ranking'];
+
 /** What was once answered is kept, though the last asking failed: that is what it is like to be without signal. */
-const wasAnswered = (query: Query): boolean => query.state.data !== undefined;
+const wasAnswered = (query: Query): boolean => query.state.data !== undefined && !PASSING.includes(query.queryKey[0]);
 
 export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: 'v2', dehydrateOptions: { shouldDehydrateQuery: wasAnswered } };

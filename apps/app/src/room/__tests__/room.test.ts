@@ -118,6 +118,16 @@ describe('the specification', () => {
     ]);
   });
 
+  it('says who sat in it, and where, when that was not over the lowest point', () => {
+    const withRider = (rider: RoomState['rider']) =>
+      specificationLines(saddle, { ...tried({}), rider }).horse.find(([name]) => name === 'Tried with')![1];
+    expect(withRider(null)).toBe('nobody up');
+    expect(withRider(PLAIN_RIDER)).toBe('75 kg up, at halt');
+    expect(withRider({ ...PLAIN_RIDER, gait: 'trot', alongMm: 30, offsetMm: -10 })).toBe(
+      '75 kg up, 30 mm back, 10 mm to the near, in trot',
+    );
+  });
+
   it('names another crown where the head is made with it, and none where it is its own', () => {
     const { make, change } = specificationLines(saddle, tried({ shape: 'peaked' }));
     expect(make.find(([name]) => name === 'Arch and points')![1]).toBe('peaked arch, points 165 mm');

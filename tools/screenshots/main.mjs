@@ -72,6 +72,7 @@ await take(phone.page, 'room-phone');
 await phone.page.getByRole('button', { name: 'Section', exact: true }).click();
 await take(phone.page, 'room-section-phone');
 await phone.page.getByRole('button', { name: 'Keep it' }).click();
+await phone.page.getByRole('button', { name: /^Tried: / }).click();
 await phone.page
   .getByRole('button', { name: /^Choose / })
   .first()

@@ -8,6 +8,8 @@ import { DEMO_ACCOUNT } from '@fulcra/demo';
 const url = process.env.FULCRA_URL;
 const CORRIE = '/visits/019b8b1f-2400-7000-8000-000000000130/room';
 const SECONDS = 4;
+/** As often as a screen tells where the finger is, or more. */
+const EVERY_MS = 8;
 /** The page has stopped moving by then. */
 const SETTLED_MS = 1000;
 
@@ -17,7 +19,7 @@ interface TraceEvent {
 }
 
 async function drag(address: string): Promise<void> {
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--no-first-run'] });
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--no-first-run', '--disable-gpu'] });
   const context = await browser.newContext({ baseURL: address, viewport: { width: 390, height: 844 }, deviceScaleFactor: 2 });
   const page = await context.newPage();
   await page.request.post('/api/session', { data: { email: DEMO_ACCOUNT.email, password: DEMO_ACCOUNT.password } });
@@ -31,11 +33,14 @@ async function drag(address: string): Promise<void> {
   const y = box.y + box.height / 2;
   await page.mouse.move(box.x + box.width * 0.5, y);
   await page.mouse.down();
+  const moves: Promise<void>[] = [];
   const began = Date.now();
   for (let i = 0; Date.now() - began < SECONDS * 1000; i++) {
-    await page.mouse.move(box.x + box.width * (0.5 + 0.12 * Math.sin(i / 9)), y);
-    await page.waitForTimeout(8);
+    // not waited for: the browser answers a move only with its next frame, and a finger doesn't wait for frames
+    moves.push(page.mouse.move(box.x + box.width * (0.5 + 0.12 * Math.sin(i / 18)), y));
+    await page.waitForTimeout(EVERY_MS);
   }
+  await Promise.all(moves);
   await page.mouse.up();
   const events = (JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: TraceEvent[] }).traceEvents;
   const drawn = events.filter((e) => e.name === 'pressure-map').map((e) => e.ts);

@@ -1,10 +1,14 @@
 import { type SaddleFields } from '@fulcra/contract';
-import { YStack } from 'tamagui';
+import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { Choice } from '../ui/choice';
 import { Small } from '../ui/text';
+import { useWide } from '../ui/use-wide';
 import { SaddleDrawing } from './saddle-drawing';
 import { FRONT_MEASURES, type MeasureView, PANEL_MEASURES, TREE_MEASURES } from './saddle-measures';
+
+/** On a wide screen the drawing stands beside its words, so that the measures keep the lower half. */
+const WIDE_PX = 420;
 
 export function DrawingTop({
   saddle,
@@ -15,14 +19,16 @@ export function DrawingTop({
   readonly here: { readonly view: MeasureView; readonly measure: string | null };
   readonly onView: (view: MeasureView) => void;
 }) {
+  const wide = useWide();
   const [width, onLayout] = useMeasuredWidth();
   const all = [...FRONT_MEASURES, ...TREE_MEASURES, ...PANEL_MEASURES];
   const how =
     here.measure === 'width' ? 'The angle between the two points, measured inside the arch.' : all.find((m) => m.id === here.measure)?.how;
-  const drawn = Math.min(width, 560);
   const sound = saddle.front.settings.length > 0;
-  return (
-    <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule" alignItems="center">
+  const drawing =
+    width > 0 && sound ? <SaddleDrawing widthPx={wide ? WIDE_PX : width} saddle={saddle} view={here.view} measure={here.measure} /> : null;
+  const told = (
+    <>
       <Choice
         label="Drawing"
         value={here.view}
@@ -33,10 +39,22 @@ export function DrawingTop({
         ]}
         onChange={onView}
       />
-      {width > 0 && sound ? <SaddleDrawing widthPx={drawn} saddle={saddle} view={here.view} measure={here.measure} /> : null}
-      <Small padding="$s" textAlign="center" role="status">
+      {wide ? null : drawing}
+      <Small padding="$s" textAlign={wide ? 'left' : 'center'} role="status">
         {how ?? 'Touch a measure: the drawing shows where it is taken.'}
       </Small>
+    </>
+  );
+  return wide ? (
+    <XStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule" gap="$l" paddingHorizontal="$l">
+      {drawing}
+      <YStack flex={1} minWidth={0}>
+        {told}
+      </YStack>
+    </XStack>
+  ) : (
+    <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule" alignItems="center">
+      {told}
     </YStack>
   );
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { seededRandom } from '../../../random';
 import { fixedAt, presentSetup } from '../../../saddle';
 import { PLAIN_HORSE, anyHorse, anySaddle, horse, inputOf, saddleFor } from '../../__tests__/invented-horses';
-import { type HorseBody, bodyFrom, mirroredBody, posedSurface } from '../../body';
+import { type Section } from '../../../back';
+import { type BodyInput, type HorseBody, bodyFrom, mirroredBody, posedSurface } from '../../body';
 import { anyPairs } from '../../__tests__/any-pairs';
 import { type RiderLoad, type SitQuestion, MOST_RIDER_KG, sit } from '..';
 
@@ -194,15 +195,63 @@ describe('input that can’t be', () => {
     expect(outcome.ok && outcome.value.places.panelBeforeRibMm).toBeLessThan(0);
   });
 
-  it('a horse of a millimetre or a metre gives an answer or says why not', () => {
-    for (const scale of [0.01, 3]) {
-      const n = PLAIN_HORSE;
-      const body = bodyFrom(inputOf({ ...n, apexMm: n.apexMm * scale, dipMm: n.dipMm * scale }));
-      if (!body.ok) continue;
-      const outcome = sit({ body: body.value, saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting' });
-      if (outcome.ok) expect(Number.isFinite(outcome.value.measures.meanKPa)).toBe(true);
-    }
+  const lain = (input: BodyInput) => {
+    const body = bodyFrom(input);
+    return body.ok ? ask({ body: body.value, rider: null }) : body;
+  };
+
+  it('sections a millimetre across carry nothing: no panel finds a back', () => {
+    expect(lain(scaled(0.001, 1))).toMatchObject({ ok: false, problems: [{ code: 'SADDLE_OFF_THE_BACK', values: { share: 100 } }] });
   });
+
+  it('a whole horse of a millimetre has all its stations in one place', () => {
+    expect(lain(scaled(0.001, 0.001))).toMatchObject({ ok: false, problems: [{ code: 'SURFACE_STATIONS_COINCIDE' }] });
+  });
+
+  it.each([
+    [3, 'settled'],
+    [5, 'doesNotSit'],
+  ] as const)('on a horse %s times as large as a horse the saddle %s, and that is said', (k, state) => {
+    const outcome = lain(scaled(k, k));
+    expect(outcome.ok && outcome.value.settled.state).toBe(state);
+    expect(outcome.ok && Object.values(outcome.value.settled.pose).every(Number.isFinite)).toBe(true);
+  });
+
+  it('on one of ten metres it lies ahead of everything that was measured', () => {
+    expect(lain(scaled(10, 10))).toMatchObject({ ok: false, problems: [{ code: 'SADDLE_OFF_THE_BACK' }] });
+  });
+
+  it('a section that folds back under itself still gives a balance, or says why not', () => {
+    const input = inputOf(PLAIN_HORSE);
+    const stations = input.stations.map((s, i) => (i === 1 ? { ...s, section: folded(s.section) } : s));
+    const outcome = lain({ ...input, stations });
+    expect(outcome.ok && outcome.value.settled.state).toBe('settled');
+    expect(outcome.ok && Math.abs(outcome.value.settled.residual.force)).toBeLessThan(1e-6);
+    expect(outcome.ok && [...outcome.value.settled.pressureKPa].every(Number.isFinite)).toBe(true);
+  });
+});
+
+/** Every section as many times as large, and their places along the back. */
+function scaled(across: number, along: number): BodyInput {
+  const input = inputOf(PLAIN_HORSE);
+  return {
+    ...input,
+    stations: input.stations.map((s) => ({
+      ...s,
+      xMm: s.xMm * along,
+      section: { ...s.section, points: s.section.points.map((p) => ({ yMm: p.yMm * across, zMm: p.zMm * across })) },
+    })),
+    topline: {
+      ...input.topline!,
+      points: input.topline!.points.map((p) => ({ xMm: p.xMm * along, zMm: p.zMm * across })),
+    },
+  };
+}
+
+/** The foot of the off flank turned in under the barrel. */
+const folded = (section: Section): Section => ({
+  ...section,
+  points: section.points.map((p, i, all) => (i > all.length - 4 ? { yMm: p.yMm - 60, zMm: p.zMm } : p)),
 });
 
 describe('pairs of any horse and any saddle', () => {

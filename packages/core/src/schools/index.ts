@@ -1,3 +1,4 @@
+export * from './needs';
 export * from './school';
 export * from './readiness';
 export * from './all';

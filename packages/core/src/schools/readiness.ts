@@ -1,4 +1,5 @@
-import { type Criterion, type Need, type School } from './school';
+import { type Need } from './needs';
+import { type Criterion, type School } from './school';
 
 export interface Waiting {
   readonly criterion: Criterion;

@@ -1,21 +1,5 @@
+import { type Need } from './needs';
 import { type SitRules } from './sit-rules';
-
-/** What has to be measured before a rule can be answered. */
-export const NEEDS = [
-  'frontSection',
-  'shoulderLine',
-  'scapulaAtRest',
-  'scapulaTravel',
-  'saddlePosition',
-  'wholeBack',
-  'lastRib',
-  'spineLigament',
-  'loadedBack',
-  'girthGroove',
-  'longMuscle',
-  'bars',
-] as const;
-export type Need = (typeof NEEDS)[number];
 
 /** Which line of the horse the front angle follows. */
 export type FrontFollows = 'frontSection' | 'shoulderLine' | 'barsAlongShoulder';

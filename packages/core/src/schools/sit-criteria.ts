@@ -1,4 +1,4 @@
-import { type Need } from './school';
+import { type Need } from './needs';
 
 /** Everything that is judged of a saddle settled on a back; the same list for every school. */
 export const SIT_CRITERION_IDS = [

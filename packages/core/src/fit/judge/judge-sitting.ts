@@ -1,4 +1,5 @@
-import { type Need, type School } from '../../schools/school';
+import { type Need } from '../../schools/needs';
+import { type School } from '../../schools/school';
 import { type SitCriterionId, type SitUnit, SIT_CRITERIA, SIT_CRITERION_IDS } from '../../schools/sit-criteria';
 import { type SitRule } from '../../schools/sit-rules';
 import { type FaultChain, faultChains } from './fault-chains';

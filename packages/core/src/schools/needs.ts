@@ -1,0 +1,16 @@
+/** What has to be measured before a rule can be answered. */
+export const NEEDS = [
+  'frontSection',
+  'shoulderLine',
+  'scapulaAtRest',
+  'scapulaTravel',
+  'saddlePosition',
+  'wholeBack',
+  'lastRib',
+  'spineLigament',
+  'loadedBack',
+  'girthGroove',
+  'longMuscle',
+  'bars',
+] as const;
+export type Need = (typeof NEEDS)[number];

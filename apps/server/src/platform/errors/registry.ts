@@ -64,7 +64,11 @@ export const ERRORS = {
     message: 'This photo has not arrived whole yet.',
     remedy: 'Wait for the device that took it to send the rest.',
   },
-  PHOTOS_FULL: { status: 409, message: 'There are sixty photos here already, the most that are kept.', remedy: 'Keep the ones that show something.' },
+  PHOTOS_FULL: {
+    status: 409,
+    message: 'There are sixty photos here already, the most that are kept.',
+    remedy: 'Keep the ones that show something.',
+  },
   TAKES_FULL: { status: 409, message: 'This station already has five takes.', remedy: 'Withdraw one first.' },
   SADDLE_UNKNOWN: {
     status: 422,

@@ -13,7 +13,7 @@ const scratch = mkdtempSync(join(tmpdir(), 'fulcra-test-'));
 const total = { passed: 0, failed: 0 };
 const undo = [];
 
-/** Everything that must hold, in the order in which it fails fastest; goes on after a failure and counts them all. */
+/** Everything that must hold, what fails fastest first; goes on after a failure and counts them all. */
 async function main() {
   needPackages();
   await Promise.all([readIt(), tryIt()]);

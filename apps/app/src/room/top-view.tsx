@@ -1,4 +1,4 @@
-import { type BackSurface, type Landmarks, type SitRow, SCREENING_KPA, SIDES } from '@fulcra/core';
+import { type BackSurface, type Landmarks, type SitRow, SCREENING_KPA, SIDES, seatAtMm } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
@@ -140,9 +140,9 @@ function PressureMap({
 export function riderAt({ asked }: SitPicture): { readonly xMm: number; readonly yMm: number } | null {
   const { rider, setup, saddle } = asked;
   if (rider === null) return null;
-  const { seatLowMm, barMm } = saddle.build.frame;
+  const { frame } = saddle.build;
   return {
-    xMm: setup.placeMm + (seatLowMm + (rider.alongMm ?? 0)) * (1 - rider.stirrupShare) + barMm * rider.stirrupShare,
+    xMm: setup.placeMm + seatAtMm(frame, rider) * (1 - rider.stirrupShare) + frame.barMm * rider.stirrupShare,
     yMm: rider.offsetMm,
   };
 }

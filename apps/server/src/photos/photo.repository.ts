@@ -16,12 +16,14 @@ export interface Photos {
   ofVisit(practiceId: string, visitId: string): Promise<Photo[]>;
   ofSaddles(practiceId: string): Promise<SaddlePhoto[]>;
   /** Announces a photo; the same one twice is one. */
-  announce(practiceId: string, handId: string, owner: PhotoOwner, id: string, photo: PhotoWrite): Promise<Kept>;
+  announce<O extends PhotoOwner>(practiceId: string, handId: string, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
   /** Adds the piece that begins where the last one ended; one already held is passed over. */
-  addPiece(practiceId: string, owner: PhotoOwner, id: string, from: number, content: Buffer): Promise<Kept>;
+  addPiece<O extends PhotoOwner>(practiceId: string, owner: O, id: string, from: number, content: Buffer): Promise<Kept & O>;
   /** The whole picture; refused until all of it is held. */
   content(practiceId: string, owner: PhotoOwner, id: string): Promise<{ readonly mediaType: string; readonly bytes: Buffer }>;
 }
+
+const OLDEST_FIRST = { takenAt: 'ASC', id: 'ASC' } as const;
 
 export function photos(db: DataSource): Photos {
   const table = db.getRepository(PhotoEntity);
@@ -31,42 +33,45 @@ export function photos(db: DataSource): Photos {
     if (row === null) throw new FulcraError('NOT_FOUND');
     return row;
   };
-  const named = async (practiceId: string, rows: readonly PhotoRow[]): Promise<(Kept & { row: PhotoRow })[]> => {
+  const named = async <O>(practiceId: string, rows: readonly PhotoRow[], ownerOf: (row: PhotoRow) => O): Promise<(Kept & O)[]> => {
     const people = await peopleNames(db, practiceId);
-    return rows.map((row) => ({ ...keptOf(row, people.get(row.handId)!), row }));
+    return rows.map((row) => ({ ...keptOf(row, people.get(row.handId)!), ...ownerOf(row) }));
   };
-  const one = async (row: PhotoRow): Promise<Kept> => {
-    const { row: _, ...kept } = (await named(row.practiceId, [row]))[0]!;
-    return kept;
-  };
+  const one = async <O>(row: PhotoRow, owner: O): Promise<Kept & O> => (await named(row.practiceId, [row], () => owner))[0]!;
   const whole = async (id: string): Promise<Buffer> =>
     Buffer.concat((await pieces.find({ where: { photoId: id }, order: { fromByte: 'ASC' } })).map((p) => p.content));
-  const ORDER = { takenAt: 'ASC', id: 'ASC' } as const;
 
   return {
     ofVisit: async (practiceId, visitId) =>
-      (await named(practiceId, await table.find({ where: { practiceId, visitId }, order: ORDER }))).map(({ row: _, ...kept }) => ({
-        ...kept,
-        visitId,
-      })),
+      named(practiceId, await table.find({ where: { practiceId, visitId }, order: OLDEST_FIRST }), () => ({ visitId })),
     ofSaddles: async (practiceId) =>
-      (await named(practiceId, await table.find({ where: { practiceId, saddleId: Not(IsNull()) }, order: ORDER }))).map(
-        ({ row, ...kept }) => ({ ...kept, saddleId: row.saddleId! }),
-      ),
+      named(practiceId, await table.find({ where: { practiceId, saddleId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
+        saddleId: row.saddleId!,
+      })),
     announce: async (practiceId, handId, owner, id, photo) => {
       const known = await table.findOneBy({ id });
       if (known === null) {
         if ((await table.countBy({ practiceId, ...owner })) >= MOST_PHOTOS) throw new FulcraError('PHOTOS_FULL');
-        const at = { visitId: null, saddleId: null, ...owner };
-        await table.insert({ id, practiceId, ...at, handId, ...photo, takenAt: new Date(photo.takenAt), heldBytes: 0 });
+        const of: PhotoOwner = owner;
+        await table.insert({
+          id,
+          practiceId,
+          visitId: null,
+          saddleId: null,
+          ...of,
+          handId,
+          ...photo,
+          takenAt: new Date(photo.takenAt),
+          heldBytes: 0,
+        });
       }
       const row = await find(practiceId, owner, id);
       if (row.sha256 !== photo.sha256) throw new FulcraError('PHOTO_IMMUTABLE');
-      return one(row);
+      return one(row, owner);
     },
     addPiece: async (practiceId, owner, id, from, content) => {
       const row = await find(practiceId, owner, id);
-      if (from < row.heldBytes) return one(row);
+      if (from < row.heldBytes) return one(row, owner);
       if (from > row.heldBytes || from + content.length > row.bytes) throw new FulcraError('PHOTO_PIECE_OUT_OF_PLACE');
       if (from === 0 && !beginsAs(row.mediaType, content)) throw new FulcraError('PHOTO_NOT_A_PICTURE');
       const heldBytes = from + content.length;
@@ -75,7 +80,7 @@ export function photos(db: DataSource): Photos {
         await tx.getRepository(PhotoEntity).update({ id, practiceId }, { heldBytes });
       });
       if (heldBytes === row.bytes) await beginAgainIfBroken(row);
-      return one(await find(practiceId, owner, id));
+      return one(await find(practiceId, owner, id), owner);
     },
     content: async (practiceId, owner, id) => {
       const row = await find(practiceId, owner, id);

@@ -28,7 +28,7 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { visits, s
       const { practiceId, personId } = signedIn(request);
       const { visitId, photoId } = request.params;
       await visits.get(practiceId, visitId);
-      return { ...(await photos.announce(practiceId, personId, { visitId }, photoId, request.body)), visitId };
+      return photos.announce(practiceId, personId, { visitId }, photoId, request.body);
     },
   );
   app.put(
@@ -36,8 +36,7 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { visits, s
     { schema: { params: ofVisit, querystring: pieceQuerySchema, response: { 200: photoSchema } } },
     async (request) => {
       const { visitId, photoId } = request.params;
-      const { practiceId } = signedIn(request);
-      return { ...(await photos.addPiece(practiceId, { visitId }, photoId, request.query.from, pieceIn(request.body))), visitId };
+      return photos.addPiece(signedIn(request).practiceId, { visitId }, photoId, request.query.from, pieceIn(request.body));
     },
   );
   app.get('/api/visits/:visitId/photos/:photoId/content', { schema: { params: ofVisit } }, async (request, reply) => {
@@ -55,7 +54,7 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { visits, s
       const { practiceId, personId } = signedIn(request);
       const { saddleId, photoId } = request.params;
       await saddles.get(practiceId, saddleId);
-      return { ...(await photos.announce(practiceId, personId, { saddleId }, photoId, request.body)), saddleId };
+      return photos.announce(practiceId, personId, { saddleId }, photoId, request.body);
     },
   );
   app.put(
@@ -63,8 +62,7 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { visits, s
     { schema: { params: ofSaddle, querystring: pieceQuerySchema, response: { 200: saddlePhotoSchema } } },
     async (request) => {
       const { saddleId, photoId } = request.params;
-      const { practiceId } = signedIn(request);
-      return { ...(await photos.addPiece(practiceId, { saddleId }, photoId, request.query.from, pieceIn(request.body))), saddleId };
+      return photos.addPiece(signedIn(request).practiceId, { saddleId }, photoId, request.query.from, pieceIn(request.body));
     },
   );
   app.get('/api/saddles/:saddleId/photos/:photoId/content', { schema: { params: ofSaddle } }, async (request, reply) => {

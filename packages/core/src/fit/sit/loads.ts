@@ -1,4 +1,4 @@
-import { type Strap } from '../../saddle/saddle-build';
+import { type Frame, type Strap } from '../../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../../saddle/saddle-setup';
 import { type Load } from '../contact/settle';
 
@@ -60,6 +60,9 @@ export function strapPulls(saddle: DescribedSaddle, setup: SaddleSetup, grooveMm
     });
 }
 
+/** Where the part of the weight that isn't on the bars comes down, from the front arch, mm. */
+export const seatAtMm = ({ seatLowMm }: Pick<Frame, 'seatLowMm'>, { alongMm = 0 }: RiderLoad): number => seatLowMm + alongMm;
+
 /** Everything that presses the saddle down, in the horse's frame. */
 export function loadsOf(saddle: DescribedSaddle, setup: SaddleSetup, rider: RiderLoad | null, pulls: readonly StrapPull[]): Load[] {
   const { frame } = saddle.build;
@@ -70,7 +73,7 @@ export function loadsOf(saddle: DescribedSaddle, setup: SaddleSetup, rider: Ride
     rider === null
       ? []
       : [
-          at(frame.seatLowMm + (rider.alongMm ?? 0), rider.offsetMm, weight(rider.massKg) * (1 - rider.stirrupShare)),
+          at(seatAtMm(frame, rider), rider.offsetMm, weight(rider.massKg) * (1 - rider.stirrupShare)),
           at(frame.barMm, rider.offsetMm, weight(rider.massKg) * rider.stirrupShare),
         ];
   return [at(frame.massAtMm, 0, weight(frame.massKg)), ...riding, ...pulls.map((p) => ({ xMm: p.xMm, yMm: 0, downN: p.downN }))].filter(

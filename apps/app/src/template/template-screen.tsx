@@ -89,7 +89,8 @@ function OfDecision({ visitId, loaded, saddles }: OfProps) {
 function OfChoice({ visitId, loaded, saddles }: OfProps) {
   const { page, measured } = loaded;
   const choice = choiceOf(loaded, saddles);
-  const sits = useChosenSitting(loaded, choice);
+  // the sections were traced standing: in another pose the tree would be drawn over the wrong back
+  const sits = useChosenSitting(loaded, choice, 'resting');
   const rest = sits?.settled.state === 'settled' ? sits.settled.pose : null;
   const surface = useMemo(() => backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus }), [measured]);
   const templates = useMemo(() => {

@@ -1,4 +1,4 @@
-import { SADDLES_EACH, anyPairs } from '../../packages/core/src/fit/__tests__/any-pairs';
+import { SADDLES_EACH, anyPairs } from '../../packages/core/src/sit/__tests__/any-pairs';
 
 /** Ten thousand seeded pairs of horse and saddle, outside the test runner, whose sandbox slows arithmetic down fivefold. */
 const PAIRS = 10_000;

@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
 import { type Load, type Settled, cellAreaMm2, presentSetup, seededRandom, sit, sitBench, bodyFrom, settle } from '@fulcra/core';
-import { anyHorse, anySaddle, inputOf } from '../../packages/core/src/fit/__tests__/invented-horses';
+import { anyHorse, anySaddle, inputOf } from '../../packages/core/src/sit/__tests__/invented-horses';
 
 /** One resting saddle written out for another program: the cells, the springs, what hangs on it, and what we say of it. */
 export interface ReferenceCase {

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { signedIn } from '../session/session-context';
+import { signedIn } from '../platform/session-context';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { Screen } from '../ui/screen';

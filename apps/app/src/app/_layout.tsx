@@ -2,15 +2,15 @@ import { PersistQueryClientProvider } from '@tanstack/react-query-persist-client
 import { Slot } from 'expo-router';
 import { useEffect } from 'react';
 import { TamaguiProvider } from 'tamagui';
-import { SessionProvider } from '../session/session-context';
-import { keepShell } from '../sync/keep-shell';
-import { PERSIST, queryClient } from '../sync/query-client';
-import { askToKeep } from '../sync/room-left';
+import { SessionProvider } from '../platform/session-context';
+import { keepShell } from '../platform/keep-shell';
+import { PERSIST, queryClient } from '../platform/query-client';
+import { askToKeep } from '../platform/space-left';
 import { loadFonts } from '../ui/fonts';
 import { config } from '../ui/tamagui.config';
 import { ToastProvider } from '../ui/toast';
 import { useAppearance } from '../ui/use-palette';
-import { warmUpFit } from '../workers/use-fit';
+import { warmUpFit } from '../engine/use-fit';
 
 /** What is remembered from before may be a moment older than what was sent: it is shown, and asked again. */
 const askAgain = () => queryClient.invalidateQueries();

@@ -1,4 +1,4 @@
 import { YardScreen } from '../yard/yard-screen';
-import { signedIn } from '../session/session-context';
+import { signedIn } from '../platform/session-context';
 
 export default signedIn(YardScreen);

@@ -3,8 +3,8 @@ import { useEffect, useRef } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { usePalette } from '../ui/use-palette';
-import { backGroup } from './back-mesh';
-import { type Viewer, openViewer, turnByKey } from './viewer';
+import { backGroup } from '../drawings/solid/back-mesh';
+import { type Viewer, openViewer, turnByKey } from '../drawings/solid/viewer';
 
 export interface Back3dProps {
   readonly widthPx: number;

@@ -18,7 +18,7 @@ import { VisitBackline } from '../visit/visit-backline';
 import { problemWords } from '../words/problem-words';
 import { BackPlans } from './back-plans';
 import { ChangeOverTime } from './change-over-time';
-import { hasWebGl } from './has-web-gl';
+import { hasWebGl } from '../drawings/solid/has-web-gl';
 import { ToplineReadout } from './topline-readout';
 
 /** The three-dimensional view is fetched only when it is opened. */

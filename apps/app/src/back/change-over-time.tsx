@@ -8,7 +8,7 @@ import { paperScale, reachOf } from '../drawings/paper-scale';
 import { SectionLines, SideNames } from '../drawings/section-lines';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { sectionMeasurement } from '../section/station-measurement';
-import { useTracings } from '../sync/use-views';
+import { useTracings } from '../platform/use-views';
 import { Choice } from '../ui/choice';
 import { EmptyState } from '../ui/empty-state';
 import { Body, Small, Strong } from '../ui/text';

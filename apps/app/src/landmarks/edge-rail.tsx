@@ -1,7 +1,7 @@
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
-import { RailBox } from './rail-box';
+import { RailBox } from '../ui/rail-box';
 
 export interface EdgeRailProps {
   readonly widthPx: number;

@@ -1,6 +1,6 @@
 import { type LandmarkId } from '@fulcra/core';
 import Svg, { Circle, Path } from 'react-native-svg';
-import { silhouette } from '../shape/silhouette';
+import { silhouette } from '../drawings/silhouette';
 import { usePalette } from '../ui/use-palette';
 
 /** Where to put the hand, on one small horse seen from the near side; the widths on a back cut across. */

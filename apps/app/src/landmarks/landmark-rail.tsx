@@ -5,7 +5,7 @@ import { backlineLayout } from '../drawings/backline-layout';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { type LandmarkSlot } from './landmark-list';
-import { RailBox } from './rail-box';
+import { RailBox } from '../ui/rail-box';
 
 export interface LandmarkRailProps {
   readonly widthPx: number;

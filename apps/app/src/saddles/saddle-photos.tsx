@@ -1,5 +1,5 @@
 import { PhotoStrip } from '../photos/photo-strip';
-import { useSaddlePhotos } from '../sync/use-views';
+import { useSaddlePhotos } from '../platform/use-views';
 
 export const saddlePhotoUrl = (saddleId: string, photoId: string): string => `/api/saddles/${saddleId}/photos/${photoId}/content`;
 

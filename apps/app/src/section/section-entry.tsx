@@ -10,7 +10,7 @@ import { Columns } from '../ui/columns';
 import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small } from '../ui/text';
-import { useDraft } from '../ui/use-draft';
+import { useDraft } from '../platform/use-draft';
 import { nextStep } from '../visit/next-step';
 import { type LoadedVisit } from '../visit/use-visit-page';
 import { VisitBackline } from '../visit/visit-backline';

@@ -1,7 +1,7 @@
 import { type VisitPage } from '@fulcra/contract';
 import { type Section, type SectionStation } from '@fulcra/core';
 import { useMemo } from 'react';
-import { useTracings } from '../sync/use-views';
+import { useTracings } from '../platform/use-views';
 import { type SectionMeasurement, sectionMeasurement } from './station-measurement';
 
 /** What is known of a station before the next take: the takes of this visit, else what the last visit found there. */

@@ -1,8 +1,8 @@
 import { type Station } from '@fulcra/core';
 import { type TakeWrite } from '@fulcra/contract';
 import { v7 } from 'uuid';
-import { momentNow } from '../sync/clock';
-import { useSend } from '../sync/use-send';
+import { momentNow } from '../platform/clock';
+import { useSend } from '../platform/use-send';
 import { useToast } from '../ui/toast';
 import { type StationMeasurement } from './station-measurement';
 

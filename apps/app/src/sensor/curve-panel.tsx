@@ -6,7 +6,7 @@ import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Field } from '../ui/field';
 import { Body, Small } from '../ui/text';
-import { useDraft } from '../ui/use-draft';
+import { useDraft } from '../platform/use-draft';
 import { STAND_IN_WAYS, type StandInWay, standInAddress } from './stand-in';
 import { type CurveConnection, type CurveLink, useCurveFeed } from './use-curve-feed';
 

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { type Session, sessionSchema, welcomeSchema } from '@fulcra/contract';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
-import { NoAnswer, Refused, request } from '../sync/api-client';
+import { NoAnswer, Refused, request } from '../platform/api-client';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';

@@ -6,7 +6,7 @@ import { Button } from '../ui/button';
 import { Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { TRAIT_VALUE_WORDS, TRAIT_WORDS } from '../words/shape-words';
-import { silhouette } from './silhouette';
+import { silhouette } from '../drawings/silhouette';
 
 export interface SilhouetteButtonProps {
   readonly trait: TraitId;

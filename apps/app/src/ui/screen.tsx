@@ -1,7 +1,7 @@
 import { type ReactNode } from 'react';
 import { ScrollView, YStack, XStack } from 'tamagui';
 import { Icon } from './icons';
-import { SyncState } from '../sync/sync-state';
+import { SyncState } from '../saving/sync-state';
 import { Button } from './button';
 import { Small, Title } from './text';
 import { usePalette } from './use-palette';

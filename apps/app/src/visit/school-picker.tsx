@@ -5,7 +5,7 @@ import { Button } from '../ui/button';
 import { MARK } from '../ui/banner';
 import { Sheet } from '../ui/sheet';
 import { Body, Small, Strong } from '../ui/text';
-import { MEASURED } from '../workers/answer';
+import { MEASURED } from '../engine/answer';
 import { CRITERION_WORDS, NEED_WORDS, SCHOOL_WORDS } from '../words/school-words';
 
 export interface SchoolPickerProps {

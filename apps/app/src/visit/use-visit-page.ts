@@ -2,9 +2,9 @@ import { type FactBody, type VisitFields, type VisitPage } from '@fulcra/contrac
 import { useCallback, useMemo } from 'react';
 import { v7 } from 'uuid';
 import { type SectionMeasurement } from '../section/station-measurement';
-import { momentNow } from '../sync/clock';
-import { useSend } from '../sync/use-send';
-import { useVisit } from '../sync/use-views';
+import { momentNow } from '../platform/clock';
+import { useSend } from '../platform/use-send';
+import { useVisit } from '../platform/use-views';
 import { useToast } from '../ui/toast';
 import { type MeasuredVisit, measuredVisit, tracedVisit } from './measured-visit';
 

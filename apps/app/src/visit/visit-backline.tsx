@@ -5,7 +5,7 @@ import { YStack } from 'tamagui';
 import { Backline, type Peg } from '../drawings/backline';
 import { backlineLayout } from '../drawings/backline-layout';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { HoldBanner } from '../feel/hold-banner';
+import { HoldBanner } from './hold-banner';
 import { useWide } from '../ui/use-wide';
 import { STATION_WORDS } from '../words/station-words';
 import { type LoadedVisit } from './use-visit-page';

@@ -2,7 +2,7 @@ import { chosenSettingOf } from '@fulcra/contract';
 import { schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
-import { useSaddles } from '../sync/use-views';
+import { useSaddles } from '../platform/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';

@@ -1,5 +1,5 @@
 import { type SitCriterionId, FRICTION, HARDENING_MM, LAYER_STIFFNESS } from '@fulcra/core';
-import { type SitPicture } from '../workers/sit-protocol';
+import { type SitPicture } from '../engine/sit-protocol';
 
 const mm = (value: number | null): string => (value === null ? 'not measured' : `${value.toFixed(1)} mm`);
 const pct = (share: number): string => `${(100 * share).toFixed(1)} %`;

@@ -1,5 +1,5 @@
 import { type FactBody } from '@fulcra/contract';
-import { type Write } from '../sync/write';
+import { type Write } from '../platform/write';
 import { COMPLAINT_WORDS, FIELD_WORDS, valueWords } from './intake-words';
 import { LANDMARK_WORDS } from './landmark-words';
 import { TRAIT_WORDS } from './shape-words';

@@ -1,4 +1,4 @@
-import { NewHorseScreen } from '../../horse/new-horse-screen';
-import { signedIn } from '../../session/session-context';
+import { NewHorseScreen } from '../../horses/new-horse-screen';
+import { signedIn } from '../../platform/session-context';
 
 export default signedIn(NewHorseScreen);

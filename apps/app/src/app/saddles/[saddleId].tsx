@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { EditSaddleScreen } from '../../saddles/saddle-form-screen';
-import { signedIn } from '../../session/session-context';
+import { signedIn } from '../../platform/session-context';
 
 function Route() {
   return <EditSaddleScreen saddleId={useLocalSearchParams<{ saddleId: string }>().saddleId} />;

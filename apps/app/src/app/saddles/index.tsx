@@ -1,4 +1,4 @@
 import { StockScreen } from '../../saddles/stock-screen';
-import { signedIn } from '../../session/session-context';
+import { signedIn } from '../../platform/session-context';
 
 export default signedIn(StockScreen);

@@ -1,4 +1,4 @@
 import { NewSaddleScreen } from '../../saddles/saddle-form-screen';
-import { signedIn } from '../../session/session-context';
+import { signedIn } from '../../platform/session-context';
 
 export default signedIn(NewSaddleScreen);

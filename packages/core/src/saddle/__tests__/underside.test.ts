@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { saddleFor } from '../../fit/__tests__/invented-horses';
+import { saddleFor } from '../../sit/__tests__/invented-horses';
 import { NOTHING_ADDED, ZONES, archPoint, archOfSetting, presentSetup, saddleProblems, underside, zoneShare } from '..';
 
 const saddle = saddleFor(90);

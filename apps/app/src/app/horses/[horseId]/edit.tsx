@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
-import { EditHorseScreen } from '../../../horse/edit-horse-screen';
-import { signedIn } from '../../../session/session-context';
+import { EditHorseScreen } from '../../../horses/edit-horse-screen';
+import { signedIn } from '../../../platform/session-context';
 
 function Route() {
   return <EditHorseScreen horseId={useLocalSearchParams<{ horseId: string }>().horseId} />;

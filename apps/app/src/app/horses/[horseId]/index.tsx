@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
-import { HorseScreen } from '../../../horse/horse-screen';
-import { signedIn } from '../../../session/session-context';
+import { HorseScreen } from '../../../horses/horse-screen';
+import { signedIn } from '../../../platform/session-context';
 
 function Route() {
   return <HorseScreen horseId={useLocalSearchParams<{ horseId: string }>().horseId} />;

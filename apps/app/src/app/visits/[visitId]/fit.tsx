@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
-import { FitScreen } from '../../../fit/fit-screen';
-import { signedIn } from '../../../session/session-context';
+import { FitScreen } from '../../../front/fit-screen';
+import { signedIn } from '../../../platform/session-context';
 
 function Route() {
   return <FitScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
-import { RoomScreen } from '../../../room/room-screen';
-import { signedIn } from '../../../session/session-context';
+import { RoomScreen } from '../../../fit-room/room-screen';
+import { signedIn } from '../../../platform/session-context';
 
 function Route() {
   return <RoomScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
-import { SpecificationScreen } from '../../../room/specification-screen';
-import { signedIn } from '../../../session/session-context';
+import { SpecificationScreen } from '../../../papers/specification-screen';
+import { signedIn } from '../../../platform/session-context';
 
 function Route() {
   return <SpecificationScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
-import { TemplateScreen } from '../../../template/template-screen';
-import { signedIn } from '../../../session/session-context';
+import { TemplateScreen } from '../../../papers/template-screen';
+import { signedIn } from '../../../platform/session-context';
 
 function Route() {
   const { visitId, of } = useLocalSearchParams<{ visitId: string; of?: string }>();

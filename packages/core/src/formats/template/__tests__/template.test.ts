@@ -1,5 +1,5 @@
 import { CROWN_RADIUS_MM } from '../../../saddle';
-import { wedge } from '../../../fit/__tests__/sections';
+import { wedge } from '../../../front/__tests__/sections';
 import { type Item, BAR_MM, SHEETS, frontTemplate, sectionTemplate, templatePages, templateSvg } from '..';
 
 const TEXT = {

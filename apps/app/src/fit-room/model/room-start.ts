@@ -1,0 +1,77 @@
+import { type Rider, type Saddle, type TriedSetting } from '@fulcra/contract';
+import {
+  type BodyInput,
+  type RiderLoad,
+  type SaddleSetup,
+  type SchoolId,
+  type SitRow,
+  CORE_VERSION,
+  STRAP_PULL_N,
+  naturalPlaceMm,
+  presentSetup,
+  schoolById,
+} from '@fulcra/core';
+import { type LoadedVisit } from '../../visit/use-visit-page';
+import { type SitPicture } from '../../engine/sit-protocol';
+import { pressureThumb } from './pressure-scale';
+import { PLAIN_RIDER, type RoomState, describedOf } from './room-state';
+
+export const withoutSaddle = ({ setup, rider, pose, strapPullN }: RoomState) => ({ setup, rider, pose, strapPullN });
+export const widthLabel = (saddle: Saddle, setup: SaddleSetup): string => saddle.front.settings[setup.width]!.label;
+export const rowShown = (picture: SitPicture | null, id: SitRow['id'] | null): SitRow | null =>
+  picture?.verdicts[0]!.rows.find((r) => r.id === id) ?? null;
+
+/** What was kept in the browser may speak of a saddle that has been changed or is no longer there. */
+export function usable(state: RoomState | null, saddles: readonly Saddle[]): RoomState | null {
+  const saddle = saddles.find((s) => s.id === state?.saddleId);
+  return state === null || saddle === undefined || saddle.front.settings[state.setup.width] === undefined ? null : state;
+}
+
+export function riderOf(riders: readonly Rider[] | null, ids: readonly string[]): RiderLoad {
+  const heavy = (riders ?? []).filter((r) => ids.includes(r.id)).flatMap((r) => r.weightKg ?? []);
+  return heavy.length === 0 ? PLAIN_RIDER : { ...PLAIN_RIDER, massKg: Math.max(...heavy) };
+}
+
+export function placeOf(input: BodyInput, saddle: Saddle, schoolId: SchoolId): number {
+  return naturalPlaceMm(input.landmarks, describedOf(saddle), schoolById(schoolId));
+}
+
+/** The saddle that was decided on for this horse, else the first of the stock; as it is, where the school puts it. */
+export function firstState(
+  input: BodyInput,
+  saddles: readonly Saddle[],
+  { visit, decision }: LoadedVisit['page'],
+  rider: RiderLoad,
+): RoomState {
+  const saddle = saddles.find((s) => s.id === decision?.saddleId) ?? saddles[0]!;
+  const decided = saddle.front.settings.findIndex((s) => saddle.id === decision?.saddleId && s.label === decision.settingLabel);
+  const setup = presentSetup(describedOf(saddle), placeOf(input, saddle, visit.schoolId));
+  return {
+    saddleId: saddle.id,
+    setup: decided < 0 ? setup : { ...setup, width: decided },
+    rider,
+    pose: 'resting',
+    strapPullN: STRAP_PULL_N,
+  };
+}
+
+export function triedOf(picture: SitPicture, saddle: Saddle): TriedSetting {
+  const { asked } = picture;
+  const verdict = picture.verdicts[0]!;
+  const school = schoolById(asked.schoolId);
+  return {
+    kind: 'triedSetting',
+    saddleId: saddle.id,
+    saddleName: saddle.name,
+    widthLabel: widthLabel(saddle, asked.setup),
+    setup: asked.setup,
+    rider: asked.rider,
+    pose: asked.pose,
+    schoolId: school.id,
+    schoolVersion: school.version,
+    coreVersion: CORE_VERSION,
+    score: verdict.score,
+    missed: verdict.worst.map(({ id, value, stops }) => ({ id, value, stops })),
+    thumb: pressureThumb(picture.grid, picture.pressureKPa, picture.overlapMm),
+  };
+}

@@ -1,0 +1,59 @@
+import { type SaddleSetup } from '@fulcra/core';
+import { XStack, YStack } from 'tamagui';
+import { MARK } from '../../ui/banner';
+import { Button } from '../../ui/button';
+import { Sheet } from '../../ui/sheet';
+import { Body, Small, Strong } from '../../ui/text';
+import { AXIS_WORDS, axisValue } from '../../words/setup-words';
+import { sitHeadline, verdictTone } from '../../words/sit-words';
+import { type NeighbourOf, type SitPicture } from '../../engine/sit-protocol';
+
+export interface NeighboursSheetProps {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly picture: SitPicture;
+  readonly neighbours: readonly NeighbourOf[] | null;
+  readonly onTake: (setup: SaddleSetup) => void;
+}
+
+/** One real step either way on everything, best first: "it fits" is only known against "the next one doesn't". */
+export function NeighboursSheet({ open, onClose, picture, neighbours, onTake }: NeighboursSheetProps) {
+  const here = picture.verdicts[0]!;
+  const sorted = [...(neighbours ?? [])].sort(
+    (a, b) => a.assessed.stops.length - b.assessed.stops.length || b.assessed.resting.score - a.assessed.resting.score,
+  );
+  return (
+    <Sheet title="The neighbours" open={open} onClose={onClose}>
+      <Body>
+        Now: {sitHeadline(here)} Score {here.score.toFixed(0)}.
+      </Body>
+      {neighbours === null ? <Body role="status">Trying one step either way…</Body> : null}
+      {sorted.map(({ axis, direction, assessed }) => {
+        const tone = verdictTone(assessed.resting);
+        const by = assessed.resting.score - here.score;
+        return (
+          <XStack key={`${axis}${direction}`} borderTopWidth={1} borderColor="$rule" alignItems="center" gap="$s">
+            <YStack flex={1} minWidth={0} paddingVertical="$s">
+              <Strong>
+                {AXIS_WORDS[axis]} {direction > 0 ? '+' : '−'}: {axisValue(picture.asked.saddle, assessed.setup, axis)}
+              </Strong>
+              <Small>
+                {MARK[tone]} {sitHeadline(assessed.resting)}{' '}
+                {Math.abs(by) < 0.5 ? 'As good.' : by > 0 ? `Better by ${by.toFixed(0)}.` : `Worse by ${(-by).toFixed(0)}.`}
+              </Small>
+            </YStack>
+            <Button
+              kind="quiet"
+              label={`Take it: ${AXIS_WORDS[axis]} ${direction > 0 ? 'more' : 'less'}`}
+              onPress={() => onTake(assessed.setup)}
+            >
+              <Body fontWeight="700" color="$action">
+                Take it
+              </Body>
+            </Button>
+          </XStack>
+        );
+      })}
+    </Sheet>
+  );
+}

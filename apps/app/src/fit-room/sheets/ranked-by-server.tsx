@@ -1,0 +1,87 @@
+import { type Ranking, type Saddle, rankingSchema } from '@fulcra/contract';
+import { type BodyInput, type SaddleSetup, SIT_CRITERIA } from '@fulcra/core';
+import { useQuery } from '@tanstack/react-query';
+import { YStack } from 'tamagui';
+import { NoAnswer, request } from '../../platform/api-client';
+import { Banner } from '../../ui/banner';
+import { Button } from '../../ui/button';
+import { Body, Name, Small } from '../../ui/text';
+import { SIT_WORDS } from '../../words/criterion-words';
+import { setupLine } from '../../words/setup-words';
+import { sitNumber } from '../../words/sit-number';
+import { type SitJobKind } from '../../engine/sit-protocol';
+import { describedOf } from '../model/room-state';
+
+interface RankedByServerProps {
+  readonly saddles: readonly Saddle[];
+  readonly input: BodyInput;
+  readonly ask: Omit<SitJobKind['rank']['ask'], 'saddles'>;
+  readonly onTake: (saddle: Saddle, setup: SaddleSetup) => void;
+  /** Ranks on this device instead. */
+  readonly onHere: () => void;
+}
+
+/** The same ranking done by the server's own threads: for a slow device, or a stock of many. Nothing of it is kept there. */
+export function RankedByServer({ saddles, input, ask, onTake, onHere }: RankedByServerProps) {
+  const asked = { body: withoutDoubts(input), schoolId: ask.schoolId, rider: ask.rider, strapPullN: ask.strapPullN };
+  const query = useQuery({
+    queryKey: ['ranking', asked],
+    queryFn: async () => rankingSchema.parse(await request('POST', '/api/rankings', asked)),
+    retry: false,
+    gcTime: 0,
+  });
+  if (query.isPending) return <Body role="status">The server ranks the stock…</Body>;
+  if (query.error !== null) {
+    const why = query.error instanceof NoAnswer ? 'There is no signal.' : query.error.message;
+    return (
+      <YStack gap="$m">
+        <Banner tone="lookOut">{`The server could not rank it: ${why}`}</Banner>
+        <Button label="Rank it on this device" onPress={onHere} />
+      </YStack>
+    );
+  }
+  return (
+    <YStack gap="$m">
+      <Small>{`Ranked by the server on ${query.data.threads} threads; saddles that only wait on this device are not among them.`}</Small>
+      {query.data.ranked.map((entry, i) => (
+        <Entry key={entry.id} place={i + 1} entry={entry} saddle={saddles.find((s) => s.id === entry.id)} onTake={onTake} />
+      ))}
+    </YStack>
+  );
+}
+
+/** A doubt about a landmark changes no number, so it doesn't travel. */
+function withoutDoubts({ landmarks: { doubts: _, ...landmarks }, ...rest }: BodyInput) {
+  return { ...rest, landmarks };
+}
+
+interface EntryProps {
+  readonly place: number;
+  readonly entry: Ranking['ranked'][number];
+  readonly saddle: Saddle | undefined;
+  readonly onTake: RankedByServerProps['onTake'];
+}
+
+function Entry({ place, entry, saddle, onTake }: EntryProps) {
+  if (saddle === undefined) return null;
+  const name = (id: (typeof entry.stops)[number]) => SIT_WORDS[id].name.toLowerCase();
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
+      <Name>
+        {place}. {saddle.name}
+      </Name>
+      <Body>{entry.stops.length > 0 ? `Refused: ${entry.stops.map(name).join(', ')}.` : `Score ${entry.score.toFixed(0)}.`}</Body>
+      {entry.against.length === 0 ? null : (
+        <Small>
+          Against:{' '}
+          {entry.against
+            .map(({ id, value }) => `${name(id)} ${value === null ? '' : sitNumber(id, SIT_CRITERIA[id].unit, value)}`)
+            .join('; ')}
+          .
+        </Small>
+      )}
+      <Small>At its best: {setupLine(describedOf(saddle), entry.setup)}.</Small>
+      <Button kind="quiet" label={`Put ${saddle.name} on at its best`} onPress={() => onTake(saddle, entry.setup)} />
+    </YStack>
+  );
+}

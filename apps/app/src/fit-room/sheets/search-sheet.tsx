@@ -1,0 +1,153 @@
+import { type Assessed, type BodyInput, type DescribedSaddle, type SaddleSetup, configurationCount } from '@fulcra/core';
+import { useEffect } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { MARK } from '../../ui/banner';
+import { Button } from '../../ui/button';
+import { Sheet } from '../../ui/sheet';
+import { Body, Heading, Small, Strong } from '../../ui/text';
+import { problemWords } from '../../words/problem-words';
+import { AXIS_WORDS, setupLine, strapsWords } from '../../words/setup-words';
+import { sitHeadline, verdictTone } from '../../words/sit-words';
+import { type SitAsked } from '../../engine/sit-protocol';
+import { useSitAnswer } from '../../engine/use-sitting';
+import { type SitRunner } from '../../engine/sit-runner';
+import { useSitJob } from '../../engine/use-sit-job';
+
+export type SearchKind = 'best' | 'shims';
+
+export interface SearchSheetProps {
+  readonly kind: SearchKind | null;
+  readonly onClose: () => void;
+  readonly asked: SitAsked;
+  readonly input: BodyInput;
+  readonly runner: SitRunner;
+  readonly onTake: (setup: SaddleSetup) => void;
+}
+
+const TITLES: Readonly<Record<SearchKind, string>> = { best: 'Find the best of this saddle', shims: 'Which shims' };
+
+/** A search that shows how far it is and can be stopped; then what it found, its neighbours, and what was tried. */
+export function SearchSheet({ kind, onClose, ...rest }: SearchSheetProps) {
+  return (
+    <Sheet title={kind === null ? 'Search' : TITLES[kind]} open={kind !== null} onClose={onClose}>
+      {kind === null ? null : <Search key={kind} kind={kind} {...rest} />}
+    </Sheet>
+  );
+}
+
+function Search({ kind, asked, input, runner, onTake }: Omit<SearchSheetProps, 'kind' | 'onClose'> & { readonly kind: SearchKind }) {
+  const { job, start, stop } = useSitJob(kind, input);
+  useEffect(() => start(asked), [start]); // eslint-disable-line react-hooks/exhaustive-deps -- asked once, as it stood when the sheet was opened
+  const { saddle } = asked;
+  if (job.state === 'failed') return <Body>The search stopped: {job.message}. Nothing is lost; open it again.</Body>;
+  if (job.state === 'stopped' || job.state === 'idle') {
+    return (
+      <>
+        <Body>Stopped. What stands in the room is unchanged.</Body>
+        <Button label="Search again" onPress={() => start(asked)} />
+      </>
+    );
+  }
+  if (job.state === 'running') {
+    const { progress } = job;
+    return (
+      <YStack gap="$m">
+        <Body role="status">
+          {progress === null
+            ? 'Beginning in the middle of every range…'
+            : `${progress.tried} tried${kind === 'best' ? ` of ${configurationCount(saddle)} that can be made, and where it lies` : ''}; best so far ${progress.best.score.toFixed(0)}.`}
+        </Body>
+        <Button label="Stop" onPress={stop} />
+      </YStack>
+    );
+  }
+  if (!job.answer.ok) return job.answer.problems.map((p, i) => <Body key={i}>{problemWords(p)}</Body>);
+  const { best, tried, neighbours } = job.answer.value;
+  return (
+    <YStack gap="$m">
+      <Found saddle={saddle} assessed={best} onTake={onTake} main />
+      <Body>
+        {tried.length} tried in three poses; its neighbours:{' '}
+        {neighbours.length === 0
+          ? 'none'
+          : neighbours
+              .map(
+                ({ axis, direction, assessed }) =>
+                  `${AXIS_WORDS[axis].toLowerCase()} one ${direction > 0 ? 'up' : 'down'}, ${assessed.stops.length > best.stops.length ? 'refused' : gainWords(assessed.score - best.score)}`,
+              )
+              .join('; ')}
+        .
+      </Body>
+      {kind === 'best' ? <Straps asked={{ ...asked, setup: best.setup }} runner={runner} onTake={onTake} /> : null}
+      <Heading>What was tried, best first</Heading>
+      {tried.slice(1, 9).map((a) => (
+        <Found key={JSON.stringify(a.setup)} saddle={saddle} assessed={a} onTake={onTake} />
+      ))}
+    </YStack>
+  );
+}
+
+interface FoundProps {
+  readonly saddle: DescribedSaddle;
+  readonly assessed: Assessed;
+  readonly onTake: (setup: SaddleSetup) => void;
+  readonly main?: boolean;
+}
+
+function Found({ saddle, assessed, onTake, main = false }: FoundProps) {
+  const tone = verdictTone(assessed.resting);
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
+      <Strong>{setupLine(saddle, assessed.setup)}</Strong>
+      <Small>
+        {MARK[tone]} {sitHeadline(assessed.resting)} Score {assessed.score.toFixed(0)}.
+      </Small>
+      <XStack>
+        <Button
+          kind={main ? 'main' : 'quiet'}
+          label={main ? 'Put this on the horse' : 'Put it on'}
+          onPress={() => onTake(assessed.setup)}
+        />
+      </XStack>
+    </YStack>
+  );
+}
+
+/** Every legal pair of straps with what it does to the drift. */
+function Straps({
+  asked,
+  runner,
+  onTake,
+}: {
+  readonly asked: SitAsked;
+  readonly runner: SitRunner;
+  readonly onTake: (setup: SaddleSetup) => void;
+}) {
+  const { answered } = useSitAnswer(runner, 'straps', asked);
+  if (answered === null || !answered.ok || answered.answer.length === 0) return null;
+  return (
+    <YStack gap="$xs">
+      <Heading>Straps</Heading>
+      {answered.answer.map((choice) => (
+        <XStack key={choice.straps.join()} alignItems="center" gap="$s">
+          <Body flex={1}>
+            {strapsWords(choice.straps)}: drift {choice.driftAlong.toFixed(2)}, lean {choice.leanDeg.toFixed(0)}°,{' '}
+            {choice.pullAlongN.toFixed(0)} N along
+            {choice.usesPoint ? '; loads the tree point' : ''}
+          </Body>
+          <Button
+            kind="quiet"
+            label={`Buckle ${strapsWords(choice.straps)}`}
+            onPress={() => onTake({ ...asked.setup, straps: choice.straps })}
+          >
+            <Body fontWeight="700" color="$action">
+              Take
+            </Body>
+          </Button>
+        </XStack>
+      ))}
+    </YStack>
+  );
+}
+
+const gainWords = (by: number): string => (Math.abs(by) < 0.05 ? 'the same' : `${Math.abs(by).toFixed(1)} ${by > 0 ? 'better' : 'worse'}`);

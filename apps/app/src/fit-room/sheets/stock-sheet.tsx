@@ -1,0 +1,152 @@
+import { type Saddle } from '@fulcra/contract';
+import { type BodyInput, type RankedBySitting, type SaddleSetup } from '@fulcra/core';
+import { useEffect, useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { MARK } from '../../ui/banner';
+import { Button } from '../../ui/button';
+import { Sheet } from '../../ui/sheet';
+import { Body, Name, Small } from '../../ui/text';
+import { problemWords } from '../../words/problem-words';
+import { STATE_WORDS, setupLine } from '../../words/setup-words';
+import { sitNumber } from '../../words/sit-number';
+import { SIT_WORDS } from '../../words/criterion-words';
+import { sitHeadline, verdictTone } from '../../words/sit-words';
+import { type SitJobKind } from '../../engine/sit-protocol';
+import { useSitJob } from '../../engine/use-sit-job';
+import { RankedByServer } from './ranked-by-server';
+import { describedOf } from '../model/room-state';
+
+export interface StockSheetProps {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly saddles: readonly Saddle[];
+  readonly input: BodyInput;
+  readonly ask: Omit<SitJobKind['rank']['ask'], 'saddles'>;
+  readonly onTake: (saddle: Saddle, setup: SaddleSetup | null) => void;
+}
+
+/** The whole stock on this horse, each saddle at its best, with what speaks for and against it. */
+export function StockSheet({ open, onClose, ...rest }: StockSheetProps) {
+  return (
+    <Sheet title="The stock on this back" open={open} onClose={onClose}>
+      {open ? <Stock {...rest} /> : null}
+    </Sheet>
+  );
+}
+
+function Stock({ saddles, input, ask, onTake }: Omit<StockSheetProps, 'open' | 'onClose'>) {
+  const { job, start, stop } = useSitJob('rank', input);
+  const begin = () => start({ ...ask, saddles: saddles.map(describedOf) });
+  useEffect(begin, [start]); // eslint-disable-line react-hooks/exhaustive-deps -- asked once, as it stood when the sheet was opened
+  const [onServer, setOnServer] = useState(false);
+  if (saddles.length === 0) return <Body>There is no saddle in the stock yet.</Body>;
+  if (onServer)
+    return (
+      <RankedByServer
+        saddles={saddles}
+        input={input}
+        ask={ask}
+        onTake={onTake}
+        onHere={() => {
+          setOnServer(false);
+          begin();
+        }}
+      />
+    );
+  if (job.state === 'failed') return <Body>The ranking stopped: {job.message}. Nothing is lost; open it again.</Body>;
+  if (job.state === 'running' || job.state === 'idle') {
+    const progress = job.state === 'running' ? job.progress : null;
+    return (
+      <YStack gap="$m">
+        <Body role="status">
+          {progress === null
+            ? 'Beginning…'
+            : `Saddle ${progress.saddle} of ${progress.saddles}; ${progress.tried} setups tried in three poses.`}
+        </Body>
+        <XStack gap="$s" flexWrap="wrap">
+          <Button label="Stop" onPress={stop} />
+          <Button
+            label="Let the server rank it"
+            onPress={() => {
+              stop();
+              setOnServer(true);
+            }}
+          />
+        </XStack>
+        <Plain saddles={saddles} onTake={onTake} />
+      </YStack>
+    );
+  }
+  if (job.state === 'stopped') {
+    return (
+      <YStack gap="$m">
+        <Body>Stopped. Take any saddle as it hangs in the stock.</Body>
+        <Button label="Rank again" onPress={begin} />
+        <Plain saddles={saddles} onTake={onTake} />
+      </YStack>
+    );
+  }
+  const { ranked, refused } = job.answer;
+  return (
+    <YStack gap="$m">
+      {ranked.map((entry, i) => (
+        <Entry key={entry.id} place={i + 1} entry={entry} saddle={saddles.find((s) => s.id === entry.id)!} onTake={onTake} />
+      ))}
+      {refused.map(({ id, problems }) => (
+        <YStack key={id} borderTopWidth={1} borderColor="$rule" paddingTop="$s">
+          <Name>{saddles.find((s) => s.id === id)!.name}</Name>
+          <Small>{problems.map(problemWords).join(' ')}</Small>
+        </YStack>
+      ))}
+    </YStack>
+  );
+}
+
+/** Without waiting for the ranking: every saddle as it hangs there. */
+function Plain({ saddles, onTake }: Pick<StockSheetProps, 'saddles' | 'onTake'>) {
+  return saddles.map((saddle) => (
+    <Button key={saddle.id} kind="quiet" label={`Put ${saddle.name} on as it is`} onPress={() => onTake(saddle, null)} />
+  ));
+}
+
+interface EntryProps {
+  readonly place: number;
+  readonly entry: RankedBySitting;
+  readonly saddle: Saddle;
+  readonly onTake: StockSheetProps['onTake'];
+}
+
+function Entry({ place, entry, saddle, onTake }: EntryProps) {
+  const { best, against, good } = entry;
+  const tone = verdictTone(best.resting);
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
+      <Name>
+        {place}. {saddle.name}
+      </Name>
+      <Small>
+        {saddle.maker}; {saddle.whereabouts === '' ? 'place not noted' : saddle.whereabouts}; {STATE_WORDS[saddle.state]}
+      </Small>
+      <Body>
+        {MARK[tone]} {sitHeadline(best.resting)} {best.stops.length === 0 ? `Score ${best.score.toFixed(0)}.` : ''}
+      </Body>
+      {against.length === 0 ? null : (
+        <Small>
+          Against:{' '}
+          {against
+            .map((r) => `${SIT_WORDS[r.id].name.toLowerCase()} ${r.value === null ? '' : sitNumber(r.id, r.unit, r.value)}`)
+            .join('; ')}
+          .
+        </Small>
+      )}
+      {good.length === 0 ? null : (
+        <Small>For: {good.map((r) => `${SIT_WORDS[r.id].name.toLowerCase()} ${sitNumber(r.id, r.unit, r.value!)}`).join('; ')}.</Small>
+      )}
+      <Small>At its best: {setupLine(describedOf(saddle), best.setup)}.</Small>
+      <YStack flexDirection="row" flexWrap="wrap">
+        <Button kind="quiet" label={`Put ${saddle.name} on at its best`} onPress={() => onTake(saddle, best.setup)} />
+        <Button kind="quiet" label={`Put ${saddle.name} on as it is`} onPress={() => onTake(saddle, null)} />
+      </YStack>
+    </YStack>
+  );
+}

@@ -1,0 +1,136 @@
+import { type SchoolId, type SitRow, schoolById } from '@fulcra/core';
+import { useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { MARK } from '../../ui/banner';
+import { Button } from '../../ui/button';
+import { Body, Heading, Small, Strong } from '../../ui/text';
+import { useWide } from '../../ui/use-wide';
+import { NEED_WORDS } from '../../words/school-words';
+import { sitNumber } from '../../words/sit-number';
+import { SIT_WORDS } from '../../words/criterion-words';
+import { ROW_TONE, verdictTone, wantedWords } from '../../words/sit-words';
+import { type SitPicture } from '../../engine/sit-protocol';
+
+export interface CriteriaTableProps {
+  readonly picture: SitPicture;
+  readonly shownId: SitRow['id'] | null;
+  readonly onRow: (row: SitRow) => void;
+}
+
+/** Every criterion of the chosen school with its number; beside it what the other schools say of the same number. */
+export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
+  const [all, setAll] = useState(false);
+  const [mine, ...others] = picture.verdicts;
+  const told = mine!.rows.filter((r) => r.verdict !== 'noOpinion' || all);
+  const order = { bad: 0, lookOut: 1, notMeasured: 2, good: 3, noOpinion: 4 } as const;
+  const sorted = [...told].sort((a, b) => Number(b.stops) - Number(a.stops) || order[a.verdict] - order[b.verdict] || b.costs - a.costs);
+  const shownRows = all ? sorted : sorted.filter((r) => r.verdict !== 'good' || r.id === shownId);
+  const good = sorted.length - sorted.filter((r) => r.verdict !== 'good').length;
+  return (
+    <YStack>
+      <Heading>{`${schoolById(mine!.schoolId).name}: criterion by criterion`}</Heading>
+      <Small>{`Score ${mine!.score.toFixed(0)} of 100. Tap a line for its working. Marks at its end: ${others.map((o) => initials(o.schoolId)).join(', ')}.`}</Small>
+      {shownRows.map((row) => (
+        <Row
+          key={row.id}
+          row={row}
+          others={others.map((o) => o.rows.find((r) => r.id === row.id)!)}
+          chosen={row.id === shownId}
+          onPress={() => onRow(row)}
+        />
+      ))}
+      <Button
+        kind="quiet"
+        label={all ? 'Only what misses' : `All criteria: ${good} more are right`}
+        pressed={all}
+        onPress={() => setAll(!all)}
+      />
+      <OtherSchools picture={picture} />
+    </YStack>
+  );
+}
+
+const INITIALS: Readonly<Record<SchoolId, string>> = {
+  'static-close': 'SC',
+  'shoulder-line': 'SL',
+  'room-to-move': 'RM',
+  'panel-first': 'PF',
+  western: 'W',
+};
+const initials = (id: SchoolId): string => `${INITIALS[id]} ${schoolById(id).name.toLowerCase()}`;
+
+interface RowProps {
+  readonly row: SitRow;
+  readonly others: readonly SitRow[];
+  readonly chosen: boolean;
+  readonly onPress: () => void;
+}
+
+function Row({ row, others, chosen, onPress }: RowProps) {
+  const tone = ROW_TONE[row.verdict];
+  const wide = useWide();
+  const value = row.value === null ? 'not measured' : sitNumber(row.id, row.unit, row.value);
+  const needs = row.verdict === 'notMeasured' && row.need !== null ? `waits for ${NEED_WORDS[row.need]}` : wantedWords(row);
+  return (
+    <XStack borderTopWidth={1} borderColor="$rule" backgroundColor={chosen ? '$sheet' : 'transparent'}>
+      <Button
+        kind="quiet"
+        tight
+        grow
+        pressed={chosen}
+        label={`${SIT_WORDS[row.id].name}: ${value}, ${needs}. Show the working`}
+        onPress={onPress}
+      >
+        <XStack flex={1} gap="$s" alignItems="center">
+          <Body color={tone === 'plain' ? '$muted' : `$${tone}`} aria-hidden>
+            {row.stops ? '■' : MARK[tone]}
+          </Body>
+          <YStack flex={1} minWidth={0}>
+            <Body fontWeight={row.verdict === 'good' || row.verdict === 'noOpinion' ? '400' : '700'}>{SIT_WORDS[row.id].name}</Body>
+            <Small>
+              {needs}
+              {row.stops ? ': refuses the saddle' : ''}
+            </Small>
+          </YStack>
+          <Strong color={tone === 'plain' ? '$muted' : `$${tone}`}>{value}</Strong>
+          <XStack gap={wide ? '$s' : 3} aria-hidden>
+            {others.map((o, i) => {
+              const t = ROW_TONE[o.verdict];
+              return (
+                <Small key={i} color={t === 'plain' ? '$muted' : `$${t}`}>
+                  {o.verdict === 'noOpinion' ? '·' : o.stops ? '■' : MARK[t]}
+                </Small>
+              );
+            })}
+          </XStack>
+        </XStack>
+      </Button>
+    </XStack>
+  );
+}
+
+/** What each other school would say of the same saddle on the same back. */
+function OtherSchools({ picture }: { readonly picture: SitPicture }) {
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
+      <Heading>What the others would say</Heading>
+      {picture.verdicts.slice(1).map((verdict) => {
+        const tone = verdictTone(verdict);
+        const said =
+          verdict.stops.length > 0
+            ? `refused for ${verdict.stops.map((r) => SIT_WORDS[r.id].name.toLowerCase()).join(', ')}`
+            : verdict.worst.length === 0
+              ? 'nothing misses'
+              : `misses ${verdict.worst
+                  .slice(0, 2)
+                  .map((r) => SIT_WORDS[r.id].name.toLowerCase())
+                  .join(', ')}`;
+        return (
+          <Body key={verdict.schoolId}>
+            {MARK[tone]} {schoolById(verdict.schoolId).name}: {said}. Score {verdict.score.toFixed(0)}.
+          </Body>
+        );
+      })}
+    </YStack>
+  );
+}

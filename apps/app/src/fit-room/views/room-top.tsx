@@ -1,0 +1,78 @@
+import { type BackSurface, type BodyInput, type SitRow } from '@fulcra/core';
+import { useMemo } from 'react';
+import { YStack } from 'tamagui';
+import { backlineLayout } from '../../drawings/backline-layout';
+import { useMeasuredWidth } from '../../drawings/use-measured-width';
+import { HoldBanner } from '../../visit/hold-banner';
+import { Banner } from '../../ui/banner';
+import { type LoadedVisit } from '../../visit/use-visit-page';
+import { type SitPicture } from '../../engine/sit-protocol';
+import { type LivePicture, useLive } from '../model/live-picture';
+import { RoomBackline, type RoomBacklineProps } from './room-backline';
+import { RoomViews, type RoomViewsProps, type ViewId } from './room-views';
+
+interface RoomTopProps {
+  readonly live: LivePicture;
+  readonly loaded: LoadedVisit;
+  readonly visitId: string;
+  readonly picture: SitPicture | null;
+  readonly atMm: number;
+  readonly onMove: (mm: number) => void;
+  readonly children: React.ReactNode;
+}
+
+export function RoomTop({ loaded, visitId, children, ...line }: RoomTopProps) {
+  const { topline, landmarks, hold } = loaded.measured;
+  const layout = useMemo(() => backlineLayout(topline.consensus, landmarks), [topline.consensus, landmarks]);
+  const [width, onLayout] = useMeasuredWidth();
+  return (
+    <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule">
+      {width > 0 ? <LiveBackline {...line} widthPx={width} layout={layout} landmarks={landmarks} held={hold.state === 'held'} /> : null}
+      <HoldBanner visitId={visitId} hold={hold} />
+      {children}
+    </YStack>
+  );
+}
+
+const LiveBackline = ({ live, picture, ...rest }: RoomBacklineProps & { readonly live: LivePicture }) => (
+  <RoomBackline {...rest} picture={useLive(live, picture)} />
+);
+
+/** The drawings, following what is being slid. */
+export const LiveViews = ({ live, picture, ...rest }: RoomViewsProps & { readonly live: LivePicture }) => (
+  <RoomViews {...rest} picture={useLive(live, picture) ?? picture} />
+);
+
+interface PhoneViewsProps {
+  readonly live: LivePicture;
+  readonly surface: BackSurface;
+  readonly loaded: LoadedVisit;
+  readonly picture: SitPicture | null;
+  readonly atMm: number;
+  readonly view: ViewId;
+  readonly setView: (view: ViewId) => void;
+  readonly shown: SitRow | null;
+  readonly setAtMm: (mm: number) => void;
+}
+
+export function PhoneViews({ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }: PhoneViewsProps) {
+  if (picture === null) return null;
+  const one = { view, onView: setView };
+  return <LiveViews {...{ live, surface, measured: loaded.measured, picture, atMm, onMove: setAtMm, shown, one }} />;
+}
+
+/** What can't be said because it wasn't measured; the rest is said. */
+export function MissingBanner({ input, picture }: { readonly input: BodyInput; readonly picture: SitPicture | null }) {
+  const have = new Set(input.stations.map((s) => s.station));
+  const missing = (['front', 'base', 'low', 'lastRib'] as const).filter((s) => !have.has(s));
+  const parts = [
+    missing.length > 0
+      ? `Not traced: ${missing.join(', ').replace('lastRib', 'last rib')}; the back there is guessed from its neighbours.`
+      : null,
+    input.topline === null ? 'No topline: the spine is taken as level, so bridging, level and drift can’t be believed.' : null,
+    picture !== null && picture.offTheBackShare > 0.05
+      ? `${Math.round(100 * picture.offTheBackShare)} % of the panels lie where the back was not measured; nothing is known there.`
+      : null,
+  ].filter((p) => p !== null);
+  return parts.length === 0 ? null : <Banner tone="lookOut">{parts.join(' ')}</Banner>;
+}

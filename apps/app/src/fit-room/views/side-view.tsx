@@ -1,0 +1,264 @@
+import { pathOf } from '../../drawings/path-of';
+import { type BackSurface, type SitRow, GIRTH_BUCKLE, liftedBy, surfaceHeightMm, underside } from '@fulcra/core';
+import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { BODY_FONT, type Palette } from '../../ui/tokens';
+import { usePalette } from '../../ui/use-palette';
+import { type SitPicture } from '../../engine/sit-protocol';
+import { EndLine, type RoomViewProps, riderAt } from './top-view';
+
+const STEP_MM = 8;
+const ABOVE_MM = 120;
+/** Straps are drawn down to here; the girth lies lower. */
+const DRAWN_DOWN_MM = 250;
+
+/** The horse's topline from the near side with the tree on it, its straps and the groove they should hang into. */
+export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, shown }: RoomViewProps) {
+  const palette = usePalette();
+  const px = widthPx / (frame.toMm - frame.fromMm);
+  const spine = spineOf(surface, frame.fromMm, frame.toMm);
+  const top = Math.max(...spine.map((p) => p.z)) + ABOVE_MM;
+  const foot = top - ABOVE_MM - DRAWN_DOWN_MM;
+  const heightPx = Math.round((top - foot) * px);
+  const x = (mm: number) => (mm - frame.fromMm) * px;
+  const z = (mm: number) => (top - mm) * px;
+  const tree = treeOf(picture);
+  const { places } = picture;
+  const groove = landmarks.places.girthGroove ?? null;
+  const seat = onTree(tree, places.seatLowMm);
+  const low = landmarks.places.lowPoint ?? null;
+  const path = (points: readonly { x: number; z: number }[]) => pathOf(points.map((p) => [x(p.x), z(p.z)]));
+  const load = riderAt(picture);
+  const bad = (id: SitRow['id']) => shown?.id === id;
+  return (
+    <Svg width={widthPx} height={heightPx} role="img" aria-label={spokenSide(picture)} style={{ backgroundColor: palette.sheet }}>
+      <Path d={`${path(spine)}L${x(spine.at(-1)!.x)} ${heightPx}L${x(spine[0]!.x)} ${heightPx}Z`} fill={palette.horse} />
+      <Scapula landmarks={landmarks} x={x} topZ={z} surface={surface} palette={palette} footPx={z(foot + 60)} />
+      <EndLine atMm={landmarks.lastRib.atMm} text="last rib" x={x} heightPx={z(foot + 40)} colour={palette.ink} widthPx={widthPx} />
+      <Path d={path(spine)} fill="none" stroke={palette.ink} strokeWidth={3} />
+      <Line x1={x(atMm)} x2={x(atMm)} y1={0} y2={heightPx} stroke={palette.action} strokeWidth={2} />
+      {groove === null ? null : <Groove cx={x(groove)} cy={heightPx - 16} palette={palette} />}
+      {picture.pulls.map((pull) => {
+        const anchor = onTree(tree, pull.xMm) - pull.strap.belowMm;
+        const share = (anchor - foot) / Math.max(1, GIRTH_BUCKLE.belowMm - pull.strap.belowMm);
+        const toX = pull.xMm + (groove === null ? 0 : groove - pull.xMm) * Math.min(1, share);
+        return (
+          <Line
+            key={pull.strap.id}
+            x1={x(pull.xMm)}
+            x2={x(toX)}
+            y1={z(anchor)}
+            y2={z(Math.max(foot, anchor - (GIRTH_BUCKLE.belowMm - pull.strap.belowMm)))}
+            stroke={palette.leather}
+            strokeWidth={bad('strapLean') ? 7 : 4.5}
+          />
+        );
+      })}
+      <Path d={panelPath(picture, tree, x, z)} fill={palette.leather} opacity={0.3} />
+      <Path d={path(tree)} fill="none" stroke={palette.leather} strokeWidth={8} strokeLinecap="round" strokeLinejoin="round" />
+      <Line
+        x1={x(places.seatLowMm) - 70}
+        x2={x(places.seatLowMm) + 70}
+        y1={z(seat) - 14}
+        y2={z(seat) - 14}
+        stroke={palette.ink}
+        strokeWidth={1}
+        strokeDasharray="5 4"
+      />
+      <Line
+        x1={x(places.seatLowMm)}
+        x2={x(places.seatLowMm)}
+        y1={z(seat) - 40}
+        y2={heightPx - 20}
+        stroke={palette.ink}
+        strokeWidth={1}
+        strokeDasharray="5 4"
+      />
+      <Circle cx={x(places.seatLowMm)} cy={z(seat) - 14} r={5} fill={palette.ink} />
+      {low === null ? null : <Path d={lowMark(x(low), z(surfaceHeightMm(surface, low, 0)))} fill={palette.action} />}
+      {load === null ? null : <Arrow cx={x(load.xMm)} fromPx={Math.max(4, z(seat) - 62)} toPx={z(seat) - 20} colour={palette.ink} />}
+      <Tick
+        cx={x(places.treePointMm)}
+        cy={z(onTree(tree, places.treePointMm))}
+        text="point"
+        palette={palette}
+        strong={bad('pointBehindScapula')}
+      />
+      <Tick
+        cx={x(places.panelEndMm)}
+        cy={z(onTree(tree, places.treeEndMm))}
+        text="panel end"
+        palette={palette}
+        strong={bad('panelBeforeRib')}
+      />
+      <Pitch picture={picture} cx={x(places.seatLowMm) + 8} cy={z(seat) - 44} palette={palette} />
+      <SvgText x={8} y={heightPx - 8} fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
+        head
+      </SvgText>
+      <SvgText x={widthPx - 8} y={heightPx - 8} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
+        tail
+      </SvgText>
+    </Svg>
+  );
+}
+
+interface PointXz {
+  readonly x: number;
+  readonly z: number;
+}
+
+function spineOf(surface: BackSurface, fromMm: number, toMm: number): PointXz[] {
+  const points: PointXz[] = [];
+  for (let x = fromMm; x <= toMm; x += STEP_MM) {
+    const z = surfaceHeightMm(surface, x, 0);
+    if (Number.isFinite(z)) points.push({ x, z });
+  }
+  return points;
+}
+
+/** The crown line of the tree as it has settled. */
+function treeOf({ asked, pose }: SitPicture): PointXz[] {
+  const under = underside(asked.saddle, asked.setup);
+  const lift = liftedBy(pose);
+  const count = Math.ceil(asked.saddle.build.frame.lengthMm / STEP_MM);
+  return Array.from({ length: count + 1 }, (_, i) => {
+    const u = (asked.saddle.build.frame.lengthMm * i) / count;
+    const x = asked.setup.placeMm + u;
+    return { x, z: under.roofAt(u) + lift(x, 0) };
+  });
+}
+
+const onTree = (tree: readonly PointXz[], xMm: number): number =>
+  tree.reduce((best, p) => (Math.abs(p.x - xMm) < Math.abs(best.x - xMm) ? p : best)).z;
+
+/** The panel's under line, halfway across it, seen through the flank. */
+function panelPath({ asked, pose }: SitPicture, tree: readonly PointXz[], x: (mm: number) => number, z: (mm: number) => number): string {
+  const under = underside(asked.saddle, asked.setup);
+  const lift = liftedBy(pose);
+  const line: PointXz[] = [];
+  for (let u = under.fromMm; u <= under.toMm; u += STEP_MM) {
+    const { innerMm, outerMm } = under.edgesAt(u);
+    const height = under.heightIn(under.rowAt(u), u, -(innerMm + 0.35 * (outerMm - innerMm)));
+    const at = asked.setup.placeMm + u;
+    if (Number.isFinite(height)) line.push({ x: at, z: height + lift(at, 0) });
+  }
+  const all = [...tree, ...line.reverse()];
+  return `${pathOf(all.map((p) => [x(p.x), z(p.z)]))}Z`;
+}
+
+const lowMark = (cx: number, cy: number): string => `M${cx - 7} ${cy + 16}L${cx + 7} ${cy + 16}L${cx} ${cy + 4}Z`;
+
+function Scapula({
+  landmarks,
+  x,
+  topZ,
+  surface,
+  palette,
+  footPx,
+}: Pick<RoomViewProps, 'landmarks' | 'surface'> & {
+  readonly x: (mm: number) => number;
+  readonly topZ: (mm: number) => number;
+  readonly palette: Palette;
+  readonly footPx: number;
+}) {
+  const { restMm, forwardMm } = landmarks.scapula.near;
+  if (restMm === null) return null;
+  const top = topZ(surfaceHeightMm(surface, restMm, 0) || 0);
+  const start = Number.isFinite(top) ? top + 20 : 60;
+  return (
+    <G>
+      {forwardMm === null ? null : (
+        <G>
+          <Path d={`M${x(restMm)} ${start}L${x(restMm)} ${footPx}L${x(forwardMm)} ${footPx}Z`} fill={palette.leather} opacity={0.22} />
+          <Line x1={x(restMm)} x2={x(forwardMm)} y1={start} y2={footPx} stroke={palette.leather} strokeWidth={1.5} />
+        </G>
+      )}
+      <Line x1={x(restMm)} x2={x(restMm)} y1={start} y2={footPx} stroke={palette.leather} strokeWidth={3.5} />
+      <SvgText x={x(restMm) + 2} y={footPx + 15} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
+        scapula
+      </SvgText>
+    </G>
+  );
+}
+
+const Groove = ({ cx, cy, palette }: { readonly cx: number; readonly cy: number; readonly palette: Palette }) => (
+  <G>
+    <Path d={`M${cx - 16} ${cy}Q${cx} ${cy - 18} ${cx + 16} ${cy}`} fill="none" stroke={palette.ink} strokeWidth={2.5} />
+    <SvgText x={cx - 22} y={cy + 6} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
+      groove
+    </SvgText>
+  </G>
+);
+
+const Arrow = ({
+  cx,
+  fromPx,
+  toPx,
+  colour,
+}: {
+  readonly cx: number;
+  readonly fromPx: number;
+  readonly toPx: number;
+  readonly colour: string;
+}) => (
+  <Path
+    d={`M${cx} ${fromPx}V${toPx}M${cx - 6} ${toPx - 8}L${cx} ${toPx}L${cx + 6} ${toPx - 8}`}
+    fill="none"
+    stroke={colour}
+    strokeWidth={2.5}
+  />
+);
+
+function Tick({
+  cx,
+  cy,
+  text,
+  palette,
+  strong,
+}: {
+  readonly cx: number;
+  readonly cy: number;
+  readonly text: string;
+  readonly palette: Palette;
+  readonly strong: boolean;
+}) {
+  const colour = strong ? palette.bad : palette.leather;
+  return (
+    <G>
+      <Line x1={cx} x2={cx} y1={cy - 12} y2={cy + 26} stroke={colour} strokeWidth={strong ? 4 : 2} />
+      <SvgText
+        x={cx}
+        y={cy - 17}
+        textAnchor="middle"
+        fontFamily={BODY_FONT}
+        fontSize={13}
+        fontWeight={strong ? '700' : '400'}
+        fill={palette.ink}
+      >
+        {text}
+      </SvgText>
+    </G>
+  );
+}
+
+function Pitch({
+  picture,
+  cx,
+  cy,
+  palette,
+}: {
+  readonly picture: SitPicture;
+  readonly cx: number;
+  readonly cy: number;
+  readonly palette: Palette;
+}) {
+  const { pitchDeg } = picture.pose;
+  const words = Math.abs(pitchDeg) < 0.25 ? 'level' : `${Math.abs(pitchDeg).toFixed(1)}° ${pitchDeg > 0 ? 'cantle low' : 'pommel low'}`;
+  return (
+    <SvgText x={cx} y={cy} fontFamily={BODY_FONT} fontSize={14} fontWeight="700" fill={palette.ink}>
+      {words}
+    </SvgText>
+  );
+}
+
+const spokenSide = ({ pose, places, pulls }: SitPicture): string =>
+  `From the near side. Seat ${pose.pitchDeg.toFixed(1)} degrees, points at ${places.treePointMm.toFixed(0)}, panel ends at ${places.panelEndMm.toFixed(0)} millimetres; straps lean ${pulls.map((p) => p.leanDeg.toFixed(0)).join(' and ')} degrees`;

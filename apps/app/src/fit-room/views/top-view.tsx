@@ -1,0 +1,291 @@
+import { type BackSurface, type Landmarks, type SitRow, SCREENING_KPA, SIDES, seatAtMm } from '@fulcra/core';
+import { useEffect, useRef } from 'react';
+import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import { YStack } from 'tamagui';
+import { BODY_FONT } from '../../ui/tokens';
+import { usePalette } from '../../ui/use-palette';
+import { spokenSitting } from '../../words/sit-words';
+import { type SitPicture } from '../../engine/sit-protocol';
+import { PRESSURE_COLOURS, PRESSURE_STEPS_KPA, pressureImage, rgbOf } from '../model/pressure-scale';
+import { type RoomFrame } from '../model/room-frame';
+
+export interface RoomViewProps {
+  readonly widthPx: number;
+  readonly frame: RoomFrame;
+  readonly surface: BackSurface;
+  readonly landmarks: Landmarks;
+  readonly picture: SitPicture;
+  /** Where the section is cut. */
+  readonly atMm: number;
+  /** The criterion whose number is shown on the drawing. */
+  readonly shown: SitRow | null;
+}
+
+const HALF_MM = 152;
+const SCALE_PX = 54;
+
+/** The panels from above with what they press; head to the left, near at the foot. */
+export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: RoomViewProps) {
+  const palette = usePalette();
+  const px = widthPx / (frame.toMm - frame.fromMm);
+  const x = (mm: number) => (mm - frame.fromMm) * px;
+  const middle = HALF_MM * px;
+  const y = (mm: number) => middle - mm * px;
+  const heightPx = 2 * middle;
+  const { centreMm } = picture.measures;
+  const { places, shape } = picture;
+  const load = riderAt(picture);
+  return (
+    <YStack position="relative" width={widthPx} height={heightPx + SCALE_PX} backgroundColor="$sheet">
+      <PressureMap picture={picture} leftPx={x(picture.grid.fromXMm)} topPx={y(-picture.grid.fromYMm)} px={px} gap={palette.rule} />
+      <Svg
+        width={widthPx}
+        height={heightPx + SCALE_PX}
+        role="img"
+        aria-label={`From above. ${spokenSitting(picture)}`}
+        style={{ position: 'absolute' }}
+      >
+        <Line x1={0} x2={widthPx} y1={y(0)} y2={y(0)} stroke={palette.ink} strokeWidth={1.5} strokeDasharray="2 5" />
+        {SIDES.map((side) => (
+          <ScapulaWedge key={side} side={side} landmarks={landmarks} x={x} y={y} colour={palette.leather} />
+        ))}
+        <EndLine atMm={landmarks.lastRib.atMm} text="last rib" x={x} heightPx={heightPx} colour={palette.ink} widthPx={widthPx} />
+        <Line x1={x(atMm)} x2={x(atMm)} y1={0} y2={heightPx} stroke={palette.action} strokeWidth={2} />
+        {load === null ? null : <Plus cx={x(load.xMm)} cy={y(load.yMm)} colour={palette.ink} />}
+        {centreMm === null ? null : (
+          <G>
+            <Circle cx={x(centreMm.x)} cy={y(centreMm.y)} r={8} fill={palette.sheet} stroke={palette.ink} strokeWidth={2.5} />
+            <Circle cx={x(centreMm.x)} cy={y(centreMm.y)} r={2.5} fill={palette.ink} />
+          </G>
+        )}
+        {shown?.id === 'bridgeGap' && shape.bridgeAtMm !== null ? (
+          <Line
+            x1={x(shape.bridgeAtMm)}
+            x2={x(shape.bridgeAtMm)}
+            y1={0}
+            y2={heightPx}
+            stroke={palette.bad}
+            strokeWidth={3}
+            strokeDasharray="6 4"
+          />
+        ) : null}
+        {shown?.id === 'channelWidth' || shown?.id === 'ligamentClear' ? (
+          <Line
+            x1={x(places.channelAtMm)}
+            x2={x(places.channelAtMm)}
+            y1={y(places.channelMm / 2)}
+            y2={y(-places.channelMm / 2)}
+            stroke={palette.bad}
+            strokeWidth={4}
+          />
+        ) : null}
+        {shown?.id === 'middleShare' ? <Thirds picture={picture} x={x} heightPx={heightPx} colour={palette.ink} /> : null}
+        <Name x={widthPx / 2} y={15} text="off O" colour={palette.off} />
+        <Name x={widthPx / 2} y={heightPx - 4} text="N near" colour={palette.near} />
+        <Name x={widthPx - 8} y={heightPx - 8} text="tail" colour={palette.muted} end />
+        <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} />
+      </Svg>
+    </YStack>
+  );
+}
+
+/** Left in the browser's own trace each time a map is drawn: what `npm run bench` counts. */
+const DRAWN = 'pressure-map';
+
+/** Drawn as pixels, one a cell: quick enough to follow a finger. */
+function PressureMap({
+  picture,
+  leftPx,
+  topPx,
+  px,
+  gap,
+}: {
+  readonly picture: SitPicture;
+  readonly leftPx: number;
+  readonly topPx: number;
+  readonly px: number;
+  readonly gap: string;
+}) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const { countX, countY, stepMm } = picture.grid;
+  useEffect(() => {
+    const context = canvas.current?.getContext('2d');
+    if (!context) return;
+    const pixels = pressureImage(picture.grid, picture.pressureKPa, picture.overlapMm, rgbOf(gap));
+    context.putImageData(new ImageData(pixels as Uint8ClampedArray<ArrayBuffer>, countX, countY), 0, 0);
+    performance.mark(DRAWN);
+    performance.clearMarks(DRAWN);
+  }, [picture, countX, countY, gap]);
+  const heightPx = countY * stepMm * px;
+  return (
+    <canvas
+      ref={canvas}
+      width={countX}
+      height={countY}
+      data-testid="pressure"
+      aria-hidden
+      style={{
+        position: 'absolute',
+        left: leftPx,
+        top: topPx,
+        width: countX * stepMm * px,
+        height: heightPx,
+        imageRendering: 'pixelated',
+      }}
+    />
+  );
+}
+
+/** Where the rider's weight comes down, all of it together; null with nobody up. */
+export function riderAt({ asked }: SitPicture): { readonly xMm: number; readonly yMm: number } | null {
+  const { rider, setup, saddle } = asked;
+  if (rider === null) return null;
+  const { frame } = saddle.build;
+  return {
+    xMm: setup.placeMm + seatAtMm(frame, rider) * (1 - rider.stirrupShare) + frame.barMm * rider.stirrupShare,
+    yMm: rider.offsetMm,
+  };
+}
+
+const Plus = ({ cx, cy, colour }: { readonly cx: number; readonly cy: number; readonly colour: string }) => (
+  <Path d={`M${cx - 9} ${cy}H${cx + 9}M${cx} ${cy - 9}V${cy + 9}`} stroke={colour} strokeWidth={2.5} />
+);
+
+interface WedgeProps {
+  readonly side: 'near' | 'off';
+  readonly landmarks: Landmarks;
+  readonly x: (mm: number) => number;
+  readonly y: (mm: number) => number;
+  readonly colour: string;
+}
+
+/** The scapula's travel: a strong stroke at rest, a thin one drawn forward, a wedge between. */
+function ScapulaWedge({ side, landmarks, x, y, colour }: WedgeProps) {
+  const { restMm, forwardMm } = landmarks.scapula[side];
+  if (restMm === null) return null;
+  const [a, b] = side === 'near' ? [-60, -150] : [60, 150];
+  return (
+    <G>
+      {forwardMm === null ? null : (
+        <G>
+          <Path d={`M${x(restMm)} ${y(a)}L${x(restMm)} ${y(b)}L${x(forwardMm)} ${y(b)}Z`} fill={colour} opacity={0.22} />
+          <Line x1={x(restMm)} x2={x(forwardMm)} y1={y(a)} y2={y(b)} stroke={colour} strokeWidth={1.5} />
+        </G>
+      )}
+      <Line x1={x(restMm)} x2={x(restMm)} y1={y(a)} y2={y(b)} stroke={colour} strokeWidth={3.5} />
+    </G>
+  );
+}
+
+export function EndLine({
+  atMm,
+  text,
+  x,
+  heightPx,
+  colour,
+  widthPx,
+}: {
+  readonly atMm: number | null;
+  readonly text: string;
+  readonly x: (mm: number) => number;
+  readonly heightPx: number;
+  readonly colour: string;
+  readonly widthPx: number;
+}) {
+  if (atMm === null) return null;
+  const past = x(atMm) > widthPx - 60;
+  return (
+    <G>
+      <Line x1={x(atMm)} x2={x(atMm)} y1={24} y2={heightPx} stroke={colour} strokeWidth={1.5} strokeDasharray="7 4" />
+      <SvgText x={x(atMm) + (past ? 4 : 0)} y={16} textAnchor={past ? 'end' : 'middle'} fontFamily={BODY_FONT} fontSize={13} fill={colour}>
+        {text}
+      </SvgText>
+    </G>
+  );
+}
+
+function Thirds({
+  picture,
+  x,
+  heightPx,
+  colour,
+}: {
+  readonly picture: SitPicture;
+  readonly x: (mm: number) => number;
+  readonly heightPx: number;
+  readonly colour: string;
+}) {
+  const { fromXMm, countX, stepMm } = picture.grid;
+  const third = (countX * stepMm) / 3;
+  return (
+    <G>
+      {[1, 2].map((i) => (
+        <Line key={i} x1={x(fromXMm + i * third)} x2={x(fromXMm + i * third)} y1={0} y2={heightPx} stroke={colour} strokeWidth={1} />
+      ))}
+      {picture.measures.thirds.map((share, i) => (
+        <SvgText
+          key={i}
+          x={x(fromXMm + (i + 0.5) * third)}
+          y={heightPx / 2 - 6}
+          textAnchor="middle"
+          fontFamily={BODY_FONT}
+          fontSize={15}
+          fontWeight="700"
+          fill={colour}
+        >
+          {Math.round(100 * share)} %
+        </SvgText>
+      ))}
+    </G>
+  );
+}
+
+const Name = ({
+  x,
+  y,
+  text,
+  colour,
+  end = false,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly text: string;
+  readonly colour: string;
+  readonly end?: boolean;
+}) => (
+  <SvgText x={x} y={y} textAnchor={end ? 'end' : 'start'} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={colour}>
+    {text}
+  </SvgText>
+);
+
+/** The scale: kPa at the ends of the steps; the two screening levels are called that. */
+function PressureKey({ widthPx, topPx, ink }: { readonly widthPx: number; readonly topPx: number; readonly ink: string }) {
+  const [left, right] = [widthPx * 0.05, widthPx * 0.95];
+  const step = (right - left) / PRESSURE_COLOURS.length;
+  return (
+    <G>
+      {PRESSURE_COLOURS.map((colour, i) => (
+        <Rect key={colour} x={left + i * step} y={topPx + 6} width={step + 0.5} height={12} fill={colour} />
+      ))}
+      {PRESSURE_STEPS_KPA.map((kPa, i) => (
+        <SvgText
+          key={kPa}
+          x={left + (i + 1) * step}
+          y={topPx + 32}
+          textAnchor="middle"
+          fontFamily={BODY_FONT}
+          fontSize={13}
+          fontWeight={SCREENED.includes(kPa) ? '700' : '400'}
+          fill={ink}
+        >
+          {kPa}
+        </SvgText>
+      ))}
+      <SvgText x={left} y={topPx + 47} fontFamily={BODY_FONT} fontSize={13} fill={ink}>
+        {`kPa; screening levels: mean ${SCREENING_KPA.mean}, peak ${SCREENING_KPA.peak}`}
+      </SvgText>
+    </G>
+  );
+}
+
+const SCREENED: readonly number[] = [SCREENING_KPA.mean, SCREENING_KPA.peak];

@@ -1,0 +1,99 @@
+import { type Saddle, type TriedOnVisit } from '@fulcra/contract';
+import { Pressable } from 'react-native';
+import Svg, { Rect } from 'react-native-svg';
+import { XStack, YStack } from 'tamagui';
+import { Button } from '../../ui/button';
+import { Body, Heading, Small, Strong } from '../../ui/text';
+import { usePalette } from '../../ui/use-palette';
+import { setupLine } from '../../words/setup-words';
+import { SIT_WORDS } from '../../words/criterion-words';
+import { PRESSURE_COLOURS, pressureStep } from '../model/pressure-scale';
+import { describedOf } from '../model/room-state';
+
+export interface TriedListProps {
+  readonly tried: readonly TriedOnVisit[];
+  readonly chosenId: string | null;
+  readonly saddles: readonly Saddle[];
+  readonly onPutOn: (tried: TriedOnVisit) => void;
+  readonly onChoose: (tried: TriedOnVisit) => void;
+  readonly onDrop: (tried: TriedOnVisit) => void;
+}
+
+/** What was kept of this visit's trying, best first, each with its small map. */
+export function TriedList({ tried, chosenId, saddles, onPutOn, onChoose, onDrop }: TriedListProps) {
+  if (tried.length === 0) return <Small>Nothing kept yet. “Keep it” puts what is on the horse into this list, to be compared.</Small>;
+  return (
+    <YStack gap="$s">
+      <Heading>Tried, best first</Heading>
+      {tried.map((t) => {
+        const saddle = saddles.find((s) => s.id === t.saddleId);
+        const stops = t.missed.filter((m) => m.stops);
+        return (
+          <XStack key={t.id} gap="$m" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
+            <Pressable role="button" aria-label={`Put on: ${t.saddleName} ${t.widthLabel}`} onPress={() => onPutOn(t)}>
+              <ThumbMap thumb={t.thumb} />
+            </Pressable>
+            <YStack flex={1} minWidth={0} gap="$xs">
+              <Strong>
+                {t.saddleName} “{t.widthLabel}”{t.id === chosenId ? ' · chosen' : ''}
+              </Strong>
+              <Small>{saddle === undefined ? 'No longer in the stock.' : setupLine(describedOf(saddle), t.setup)}</Small>
+              <Small color={stops.length > 0 ? '$bad' : '$muted'}>
+                {stops.length > 0
+                  ? `▲ Refused: ${stops.map((m) => SIT_WORDS[m.id].name.toLowerCase()).join(', ')}`
+                  : `Score ${t.score.toFixed(0)}${
+                      t.missed.length === 0
+                        ? '; nothing misses'
+                        : `; misses ${t.missed
+                            .slice(0, 2)
+                            .map((m) => SIT_WORDS[m.id].name.toLowerCase())
+                            .join(', ')}`
+                    }`}
+              </Small>
+              <XStack flexWrap="wrap">
+                <Quiet label={`Put on ${t.saddleName} ${t.widthLabel}`} text="Put it on" onPress={() => onPutOn(t)} />
+                <Quiet
+                  label={`Choose ${t.saddleName} ${t.widthLabel}`}
+                  text={t.id === chosenId ? 'Specification' : 'Choose'}
+                  onPress={() => onChoose(t)}
+                />
+                <Quiet label={`Remove ${t.saddleName} ${t.widthLabel}`} text="Remove" onPress={() => onDrop(t)} />
+              </XStack>
+            </YStack>
+          </XStack>
+        );
+      })}
+    </YStack>
+  );
+}
+
+const Quiet = ({ label, text, onPress }: { readonly label: string; readonly text: string; readonly onPress: () => void }) => (
+  <Button kind="quiet" tight label={label} onPress={onPress}>
+    <Body color="$action" fontWeight="700">
+      {text}
+    </Body>
+  </Button>
+);
+
+const THUMB_PX = { width: 96, height: 68 } as const;
+
+export function ThumbMap({ thumb }: { readonly thumb: TriedOnVisit['thumb'] }) {
+  const palette = usePalette();
+  const [w, h] = [THUMB_PX.width / thumb.columns, THUMB_PX.height / thumb.rows];
+  return (
+    <Svg width={THUMB_PX.width} height={THUMB_PX.height} aria-hidden>
+      {thumb.kPa.map((kPa, k) =>
+        kPa < 0 ? null : (
+          <Rect
+            key={k}
+            x={(k % thumb.columns) * w}
+            y={(thumb.rows - 1 - Math.floor(k / thumb.columns)) * h}
+            width={w + 0.3}
+            height={h + 0.3}
+            fill={kPa > 0 ? PRESSURE_COLOURS[pressureStep(kPa)]! : palette.rule}
+          />
+        ),
+      )}
+    </Svg>
+  );
+}

@@ -1,0 +1,58 @@
+import { type SitVerdict } from '@fulcra/core';
+import { XStack, YStack } from 'tamagui';
+import { MARK } from '../../ui/banner';
+import { Body, Small, Verdict } from '../../ui/text';
+import { chainSentence } from '../../words/chain-words';
+import { remedyOfRow, sitHeadline, verdictTone } from '../../words/sit-words';
+import { type NeighbourOf, type SitPicture } from '../../engine/sit-protocol';
+
+export interface VerdictBlockProps {
+  readonly picture: SitPicture;
+  readonly neighbours: readonly NeighbourOf[] | null;
+  readonly compared: boolean;
+}
+
+/** The verdict in one sentence, what helps, the chain of faults, and what the next widths would do. */
+export function VerdictBlock({ picture, neighbours, compared }: VerdictBlockProps) {
+  const verdict = picture.verdicts[0]!;
+  const tone = verdictTone(verdict);
+  const worst = verdict.worst[0];
+  return (
+    <YStack gap="$xs" role="status" aria-live="polite">
+      {compared ? <Small fontWeight="700">Held against: this is how it was.</Small> : null}
+      <XStack gap="$s" alignItems="baseline">
+        <Verdict color={`$${tone}`} aria-hidden>
+          {MARK[tone]}
+        </Verdict>
+        <Verdict flex={1}>{sitHeadline(verdict)}</Verdict>
+      </XStack>
+      {worst === undefined ? null : <Body>{remedyOfRow(worst)}</Body>}
+      {verdict.chains.slice(0, 2).map((chain) => (
+        <Body key={chain.id}>{chainSentence(chain)}</Body>
+      ))}
+      <Small minHeight={WIDTHS_PX}>{neighbours === null ? 'Trying one width down and one up…' : widthsBeside(verdict, neighbours)}</Small>
+    </YStack>
+  );
+}
+
+/** Room for what the widths beside it would do, kept free so that nothing below moves under the thumb. */
+const WIDTHS_PX = 64;
+
+/** A width is only known against the next one. */
+function widthsBeside(here: SitVerdict, neighbours: readonly NeighbourOf[]): string {
+  const told = (direction: -1 | 1, name: string): string => {
+    const found = neighbours.find((n) => n.axis === 'width' && n.direction === direction);
+    if (found === undefined) return `There is nothing ${name} to try.`;
+    const by = found.assessed.resting.score - here.score;
+    const worse = found.assessed.stops.length > here.stops.length;
+    const compared = worse
+      ? 'would be refused'
+      : Math.abs(by) < 1
+        ? 'as good'
+        : by > 0
+          ? `better by ${by.toFixed(0)}`
+          : `worse by ${(-by).toFixed(0)}`;
+    return `Next ${name}: ${compared} (${sitHeadline(found.assessed.resting).replace(/\.$/, '').toLowerCase()}).`;
+  };
+  return `${told(-1, 'narrower')} ${told(1, 'wider')}`;
+}

@@ -1,0 +1,88 @@
+import { type DecisionWrite, type Saddle } from '@fulcra/contract';
+import { type School, CORE_VERSION, neutralWidth } from '@fulcra/core';
+import { router } from 'expo-router';
+import { useEffect } from 'react';
+import { momentNow } from '../platform/clock';
+import { useSend } from '../platform/use-send';
+import { Button } from '../ui/button';
+import { Field } from '../ui/field';
+import { Sheet } from '../ui/sheet';
+import { Body, Small } from '../ui/text';
+import { useToast } from '../ui/toast';
+import { useDraft } from '../platform/use-draft';
+import { type LoadedVisit } from '../visit/use-visit-page';
+import { SHAPE_WORDS, recordWords } from '../words/verdict-words';
+import { type TriedFront } from './fit-setup';
+
+export interface DecideSheetProps {
+  readonly open: boolean;
+  readonly onClose: () => void;
+  readonly visitId: string;
+  readonly loaded: LoadedVisit;
+  readonly tried: TriedFront;
+  readonly saddle: Saddle | null;
+  readonly school: School;
+}
+
+/** Keeps the chosen width with reasons filled in from the computation, in the fitter's words if wished. */
+export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, school }: DecideSheetProps) {
+  const send = useSend();
+  const toast = useToast();
+  const computed = recordWords(tried.chosen.verdict);
+  const [draft, setDraft, forget] = useDraft(`decide-${visitId}`, { of: computed, text: computed });
+  const text = draft.of === computed ? draft.text : computed;
+  useEffect(() => {
+    if (open && draft.of !== computed) setDraft({ of: computed, text: computed });
+  }, [open, computed, draft.of, setDraft]);
+  const keep = async () => {
+    if (!(await send({ kind: 'decision', visitId, body: decisionOf({ loaded, tried, saddle, school }, text) }))) return;
+    forget();
+    onClose();
+    toast({ text: 'Decision kept. Deciding again replaces it.' });
+    router.navigate(`/visits/${visitId}`);
+  };
+  const { includedAngleDeg, spanAt100Mm } = neutralWidth(tried.arch);
+  return (
+    <Sheet title="Keep this width" open={open} onClose={onClose}>
+      <Body fontWeight="700">
+        {saddle ? `${saddle.name}, ${saddle.maker} “${tried.label}”: ` : ''}
+        {Math.round(includedAngleDeg)}°, {Math.round(spanAt100Mm)} mm at 100, {SHAPE_WORDS[tried.arch.shape]}
+      </Body>
+      <Field
+        label="Reasons"
+        lines={6}
+        value={text}
+        onChange={(next) => setDraft({ of: computed, text: next })}
+        hint="Filled in from the computation; change what you know better."
+      />
+      <Small>
+        Kept with school {school.name}, version {school.version}, and core {CORE_VERSION}.
+      </Small>
+      <Button kind="main" label="Keep this decision" onPress={() => void keep()} />
+    </Sheet>
+  );
+}
+
+function decisionOf(
+  { loaded, tried, saddle, school }: Pick<DecideSheetProps, 'loaded' | 'tried' | 'saddle' | 'school'>,
+  reasons: string,
+): DecisionWrite {
+  const { verdict, laid } = tried.chosen;
+  return {
+    decidedAt: momentNow(),
+    saddleId: saddle?.id ?? null,
+    settingLabel: tried.label,
+    shape: tried.arch.shape,
+    ...neutralWidth(tried.arch),
+    pointLengthMm: tried.arch.pointLengthMm,
+    crownZMm: laid.crownZMm,
+    verdict: verdict.code,
+    widthsOff: verdict.widthsOff,
+    reasons,
+    schoolId: school.id,
+    schoolVersion: school.version,
+    coreVersion: CORE_VERSION,
+    takenAtMm: loaded.front.takenAtMm,
+    section: loaded.front.consensus!.points.map((p) => ({ yMm: p.yMm, zMm: p.zMm })),
+  };
+}

@@ -1,0 +1,220 @@
+import { type FrontFit, schoolById, ARCH_SHAPES } from '@fulcra/core';
+import { router } from 'expo-router';
+import { useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { ArchDrawing } from '../drawings/arch-drawing';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { useSaddles } from '../platform/use-views';
+import { Banner, MARK } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Columns } from '../ui/columns';
+import { EmptyState } from '../ui/empty-state';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Body, Small, Verdict } from '../ui/text';
+import { useDraft } from '../platform/use-draft';
+import { useWide } from '../ui/use-wide';
+import { measuredNeeds } from '../visit/measured-needs';
+import { SchoolPicker } from '../visit/school-picker';
+import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { problemWords } from '../words/problem-words';
+import { headlineWords, verdictSentence, TONE_OF } from '../words/verdict-words';
+import { useFit } from '../engine/use-fit';
+import { DecideSheet } from './decide-sheet';
+import { type FitSetup, RECOMMENDED, type TriedFront, tryFront } from './fit-setup';
+import { SaddlePicker } from './saddle-picker';
+import { WhySheet } from './why-sheet';
+import { WidthControl } from './width-control';
+
+const SHAPES = ARCH_SHAPES.map((value) => ({ value, label: value }));
+
+export function FitScreen({ visitId }: { readonly visitId: string }) {
+  const { loaded, problem } = useVisitPage(visitId);
+  if (loaded === null) return <LoadState problem={problem} />;
+  if (loaded.front.consensus === null) return <NothingToFit visitId={visitId} loaded={loaded} />;
+  return <FitOnSection visitId={visitId} loaded={loaded} />;
+}
+
+function NothingToFit({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  return (
+    <Screen
+      title={loaded.page.horse.name}
+      note="What fits"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} loaded={loaded} />}
+    >
+      <EmptyState
+        title="No section to fit to yet."
+        text="Take the front section, best three times; where two takes differ, one more settles which is right."
+      >
+        <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
+      </EmptyState>
+    </Screen>
+  );
+}
+
+function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { page, front } = loaded;
+  const section = front.consensus!;
+  const { schoolId } = page.visit;
+  const fit = useFit<'frontFit'>({ kind: 'frontFit', section, takes: front.accepted, schoolId, takenAtMm: front.takenAtMm });
+  const answer = fit.state === 'done' ? fit.answer : null;
+  return (
+    <FitFrame visitId={visitId} loaded={loaded} answer={answer?.ok ? answer.value : null}>
+      {fit.state === 'working' ? <Body role="status">Laying every arch on this section, and a hundred redraws of it…</Body> : null}
+      {fit.state === 'failed' ? (
+        <Banner tone="bad">{`The computation stopped: ${fit.message}. Nothing is lost; reload to try again.`}</Banner>
+      ) : null}
+      {answer && !answer.ok
+        ? answer.problems.map((p, i) => (
+            <Banner key={i} tone="bad">
+              {problemWords(p)}
+            </Banner>
+          ))
+        : null}
+    </FitFrame>
+  );
+}
+
+interface FrameProps {
+  readonly visitId: string;
+  readonly loaded: LoadedVisit;
+  readonly answer: FrontFit | null;
+  readonly children: React.ReactNode;
+}
+
+function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
+  const { page, front, change } = loaded;
+  const saddles = useSaddles().data ?? [];
+  const [setup, setSetup] = useDraft<FitSetup>(`fit-${visitId}`, RECOMMENDED);
+  const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
+  const school = schoolById(page.visit.schoolId);
+  const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;
+  const recommended = answer?.recommendation.target.arch ?? null;
+  const tried =
+    recommended === null ? null : tryFront({ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended });
+  return (
+    <Screen
+      title={page.horse.name}
+      note="The arch on the front section"
+      onBack={() => router.navigate(`/visits/${visitId}`)}
+      top={<VisitBackline visitId={visitId} loaded={loaded} at="front" />}
+      bottom={
+        tried === null ? undefined : (
+          <>
+            <Button label="Why" onPress={() => setSheet('why')} />
+            <Button grow kind="main" label="Keep this width" onPress={() => setSheet('decide')} />
+          </>
+        )
+      }
+    >
+      {children}
+      {tried === null || answer === null ? null : (
+        <Columns shares={[3, 2]}>
+          <Drawing tried={tried} section={front.consensus!} />
+          <YStack gap="$m">
+            <VerdictBlock tried={tried} provisional={front.peg !== 'measured'} />
+            <WidthControl tried={tried} setup={setup} saddle={saddle} onChange={setSetup} />
+            {saddle === null ? (
+              <Choice
+                label="Arch shape"
+                value={tried.arch.shape}
+                options={SHAPES}
+                onChange={(shape) =>
+                  setSetup({
+                    ...setup,
+                    shape,
+                    includedAngleDeg: angleForShape(answer, shape, school.front.widthsOver * school.front.widthStepDeg),
+                  })
+                }
+              />
+            ) : null}
+            <SaddlePicker
+              section={front.consensus!}
+              takenAtMm={front.takenAtMm}
+              schoolId={school.id}
+              saddles={saddles}
+              setup={setup}
+              onChange={setSetup}
+            />
+            <SchoolPicker value={school.id} has={measuredNeeds(loaded.measured)} onChange={(schoolId) => void change({ schoolId })} />
+            <Small>Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.</Small>
+          </YStack>
+        </Columns>
+      )}
+      {tried !== null && answer !== null ? (
+        <WhySheet
+          open={sheet === 'why'}
+          onClose={() => setSheet(null)}
+          tried={tried}
+          answer={answer}
+          isRecommended={setup.saddleId === null && setup.includedAngleDeg === null && setup.shape === null}
+        />
+      ) : null}
+      {tried !== null ? (
+        <DecideSheet
+          open={sheet === 'decide'}
+          onClose={() => setSheet(null)}
+          visitId={visitId}
+          loaded={loaded}
+          tried={tried}
+          saddle={saddle}
+          school={school}
+        />
+      ) : null}
+    </Screen>
+  );
+}
+
+const angleForShape = (answer: FrontFit, shape: (typeof ARCH_SHAPES)[number], overDeg: number): number | null => {
+  const even = answer.recommendation.byShape.find((s) => s.laid.arch.shape === shape);
+  return even === undefined ? null : even.laid.arch.includedAngleDeg + overDeg;
+};
+
+function Drawing({ tried, section }: { readonly tried: TriedFront; readonly section: NonNullable<LoadedVisit['front']['consensus']> }) {
+  const [width, onLayout] = useMeasuredWidth();
+  const wide = useWide();
+  return (
+    <YStack onLayout={onLayout} marginHorizontal={wide ? 0 : -16}>
+      {width > 0 ? (
+        <ArchDrawing
+          widthPx={width}
+          heightPx={wide ? 470 : 264}
+          section={section}
+          laid={tried.chosen.laid}
+          narrower={tried.narrower?.laid ?? null}
+          wider={tried.wider?.laid ?? null}
+        />
+      ) : null}
+    </YStack>
+  );
+}
+
+function VerdictBlock({ tried, provisional }: { readonly tried: TriedFront; readonly provisional: boolean }) {
+  const { verdict } = tried.chosen;
+  const tone = TONE_OF[verdict.severity];
+  return (
+    <YStack gap="$xs" role="status" aria-live="polite">
+      <XStack gap="$s" alignItems="baseline">
+        <Verdict color={tone === 'plain' ? '$ink' : `$${tone}`} aria-hidden>
+          {MARK[tone]}
+        </Verdict>
+        <Verdict flex={1}>{headlineWords(verdict)}</Verdict>
+      </XStack>
+      <Body>{verdictSentence(verdict)}</Body>
+      <Small>{neighbourWords(tried)}</Small>
+      {provisional ? <Banner tone="lookOut">From a single take: believe it when another agrees.</Banner> : null}
+    </YStack>
+  );
+}
+
+/** A width is only known against the next one. */
+function neighbourWords({ narrower, wider }: TriedFront): string {
+  const told = (judged: TriedFront['narrower'], name: string): string =>
+    judged === null
+      ? `There is nothing ${name} to try.`
+      : `Next ${name}, ${Math.round(judged.laid.arch.includedAngleDeg)}°: ${headlineWords(judged.verdict).replace(/\.$/, '').toLowerCase()}, ${Math.round(judged.laid.crownZMm)} mm over the withers.`;
+  return `${told(narrower, 'narrower')} ${told(wider, 'wider')}`;
+}

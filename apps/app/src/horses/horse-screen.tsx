@@ -1,0 +1,67 @@
+import { router } from 'expo-router';
+import { XStack, YStack } from 'tamagui';
+import { v7 } from 'uuid';
+import { schoolById } from '@fulcra/core';
+import { dayNow } from '../platform/clock';
+import { useSend } from '../platform/use-send';
+import { useHorse, useSaddles } from '../platform/use-views';
+import { Button } from '../ui/button';
+import { EmptyState } from '../ui/empty-state';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Body } from '../ui/text';
+import { ageWords, heightWords } from '../words/measure-words';
+import { VisitEntry } from './visit-entry';
+
+/** The school a visit begins with; it can be changed at any time. */
+const FIRST_SCHOOL = schoolById('static-close');
+
+export function HorseScreen({ horseId }: { readonly horseId: string }) {
+  const { data, problem } = useHorse(horseId);
+  const saddles = useSaddles().data ?? [];
+  const send = useSend();
+  if (data === null) return <LoadState problem={problem} />;
+  const { horse, visits } = data;
+  const open = visits.find((v) => v.visit.status === 'open')?.visit;
+  const start = async () => {
+    const visitId = v7();
+    const startedOn = dayNow();
+    const { id: schoolId, front } = FIRST_SCHOOL;
+    const body = { horseId, startedOn, schoolId, stationMm: front.stationMm, status: 'open' as const, note: '', result: null };
+    if (!(await send({ kind: 'visit', visitId, body }))) return;
+    router.push(`/visits/${visitId}`);
+  };
+  const facts = [horse.kind, horse.heightMm === null ? null : heightWords(horse.heightMm), ageWords(horse.bornYear, new Date())];
+  return (
+    <Screen
+      narrow
+      title={horse.name}
+      note={facts.filter(Boolean).join(' · ')}
+      onBack={() => router.navigate('/')}
+      action={<Button kind="quiet" label="Change" onPress={() => router.push(`/horses/${horseId}/edit`)} />}
+      bottom={
+        open ? (
+          <Button grow kind="main" label="Go on with the visit" onPress={() => router.push(`/visits/${open.id}`)} />
+        ) : (
+          <Button grow kind="main" label="Start a visit" onPress={() => void start()} />
+        )
+      }
+    >
+      {horse.note ? <Body>{horse.note}</Body> : null}
+      {visits.length === 0 ? (
+        <EmptyState
+          title="No visit yet."
+          text="A visit begins with the front section of the back: two minutes with a flexible curve, or a tape and two depths."
+        />
+      ) : (
+        <YStack>
+          {visits.map(({ visit, decision }) => (
+            <XStack key={visit.id} borderTopWidth={1} borderColor="$rule" paddingVertical="$l">
+              <VisitEntry visit={visit} decision={decision} saddle={saddles.find((s) => s.id === decision?.saddleId) ?? null} />
+            </XStack>
+          ))}
+        </YStack>
+      )}
+    </Screen>
+  );
+}

@@ -1,0 +1,64 @@
+import { type TriedOnVisit } from '@fulcra/contract';
+import { type Item, backSurface, bodyFrom, presentSetup, sit, surfaceHeightMm, templatePages } from '@fulcra/core';
+import { DEMO_SADDLES } from '@fulcra/demo';
+import { bodyInputOf } from '../../fit-room/model/body-of-visit';
+import { describedOf } from '../../fit-room/model/room-state';
+import { facts, takes, visited } from '../../visit/__tests__/demo-visit';
+import { measuredStations } from '../../visit/measured-visit';
+import { templatesOfChoice } from '../template-of-choice';
+
+const { page, measured } = visited({ takes, facts });
+const saddle = DEMO_SADDLES.find((s) => s.name === 'Breaker')!;
+const setup = presentSetup(describedOf(saddle), 55);
+const tried = { setup, schoolId: 'static-close', schoolVersion: 1 } as unknown as TriedOnVisit;
+
+const surface = backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus });
+const body = bodyFrom(bodyInputOf(measured, page.facts));
+if (!surface.ok || !body.ok) throw new Error('Corrie has no back');
+const outcome = sit({ body: body.value, saddle: describedOf(saddle), setup, rider: null, pose: 'resting' });
+if (!outcome.ok) throw new Error('it could not be laid on');
+const { pose } = outcome.value.settled;
+const spine = (x: number): number => surfaceHeightMm(surface.value, x, 0);
+const made = templatesOfChoice(page, measured, saddle, tried, pose, spine);
+
+const lines = (items: readonly Item[], style: string) => items.flatMap((i) => (i.kind === 'line' && i.style === style ? [i.points] : []));
+
+describe('templates of the chosen setting', () => {
+  it('are made for every measured section, with tree and both panels where the saddle reaches', () => {
+    expect(made.map((t) => t.station)).toEqual(['front', 'base', 'low', 'lastRib']);
+    const [front, , low, lastRib] = made.map((t) => t.template);
+    expect(lines(front!.items, 'arch')).toHaveLength(1);
+    expect(lines(low!.items, 'panel')).toHaveLength(2);
+    expect(lines(lastRib!.items, 'arch')).toHaveLength(0);
+    expect(lastRib!.words.lines).toContain('The saddle does not reach here: section alone');
+  });
+
+  it('the tree stands over the spine by what the solver found there, to a tenth', () => {
+    const { template } = made[2]!;
+    const at = measured.sections.low.takenAtMm;
+    const [tree] = lines(template.items, 'arch');
+    const over = tree!.reduce((a, b) => (Math.abs(b.yMm) < Math.abs(a.yMm) ? b : a)).zMm;
+    const lift = pose.heaveMm - Math.tan((pose.pitchDeg * Math.PI) / 180) * at;
+    expect(over).toBeCloseTo(outcome.value.under.roofAt(at - setup.placeMm) + lift - spine(at), 1);
+  });
+
+  it('without a rest the sections stand alone', () => {
+    const alone = templatesOfChoice(page, measured, saddle, tried, null, spine);
+    expect(alone.every(({ template }) => lines(template.items, 'arch').length === 0)).toBe(true);
+    expect(alone).toHaveLength(made.length);
+  });
+
+  it('of a visit without sections there are none', () => {
+    const bare = visited();
+    expect(templatesOfChoice(bare.page, bare.measured, saddle, tried, pose, spine)).toEqual([]);
+  });
+
+  it('each fits on paper with its own two bars', () => {
+    for (const { template } of made) {
+      for (const sheet of templatePages(template, 'a3')) {
+        const bars = lines(sheet.fixed, 'bar').map(([a, b]) => Math.hypot(b!.yMm - a!.yMm, b!.zMm - a!.zMm));
+        expect(bars.filter((mm) => Math.abs(mm - 100) < 1e-9)).toHaveLength(2);
+      }
+    }
+  });
+});

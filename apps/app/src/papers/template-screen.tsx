@@ -1,0 +1,240 @@
+import { type Saddle } from '@fulcra/contract';
+import {
+  type FrontTemplate,
+  type SectionStation,
+  type SheetSize,
+  backSurface,
+  surfaceHeightMm,
+  templatePages,
+  templateSvg,
+} from '@fulcra/core';
+import { router } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { choiceOf, useChosenSitting } from '../fit-room/model/chosen-sitting';
+import { useSaddles } from '../platform/use-views';
+import { Banner } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { EmptyState } from '../ui/empty-state';
+import { BODY_FILES, fontUrl } from '../ui/fonts';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { Body, Small } from '../ui/text';
+import { measuredStations } from '../visit/measured-visit';
+import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
+import { VisitBackline } from '../visit/visit-backline';
+import { STATION_WORDS } from '../words/station-words';
+import { download, fileName } from '../platform/download';
+import { SheetPreview } from './sheet-preview';
+import { type StationTemplate, templatesOfChoice } from './template-of-choice';
+import { templateOfVisit } from './template-of-visit';
+
+const SIZES = [
+  { value: 'a4', label: 'A4' },
+  { value: 'a3', label: 'A3' },
+] as const;
+
+export interface TemplateScreenProps {
+  readonly visitId: string;
+  /** Of what was decided by the front section, or of the setting chosen in the fit room. */
+  readonly of: 'decision' | 'chosen';
+}
+
+export function TemplateScreen({ visitId, of }: TemplateScreenProps) {
+  const { loaded, problem } = useVisitPage(visitId);
+  const saddles = useSaddles();
+  if (loaded === null) return <LoadState problem={problem} />;
+  if (saddles.data === null) return <LoadState problem={saddles.problem} />;
+  return of === 'chosen' ? (
+    <OfChoice visitId={visitId} loaded={loaded} saddles={saddles.data} />
+  ) : (
+    <OfDecision visitId={visitId} loaded={loaded} saddles={saddles.data} />
+  );
+}
+
+interface OfProps {
+  readonly visitId: string;
+  readonly loaded: LoadedVisit;
+  readonly saddles: readonly Saddle[];
+}
+
+function OfDecision({ visitId, loaded, saddles }: OfProps) {
+  const { page, front } = loaded;
+  const saddle = saddles.find((s) => s.id === page.decision?.saddleId) ?? null;
+  const template = templateOfVisit(page, front.consensus, front.takenAtMm, saddle);
+  const back = () => router.navigate(`/visits/${visitId}`);
+  if (template === null) {
+    return (
+      <Screen narrow title={page.horse.name} note="Template at full scale" onBack={back}>
+        <EmptyState title="No section to print yet." text="A template needs a front section; with a decision it carries the arch too.">
+          <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
+        </EmptyState>
+      </Screen>
+    );
+  }
+  return (
+    <Sheets
+      visitId={visitId}
+      loaded={loaded}
+      note="Template at full scale"
+      onBack={back}
+      templates={[{ station: 'front', template }]}
+      caution={page.decision === null ? 'Nothing is decided yet: the template carries the section without an arch.' : null}
+    />
+  );
+}
+
+function OfChoice({ visitId, loaded, saddles }: OfProps) {
+  const { page, measured } = loaded;
+  const choice = choiceOf(loaded, saddles);
+  // the sections were traced standing: in another pose the tree would be drawn over the wrong back
+  const sits = useChosenSitting(loaded, choice, 'resting');
+  const rest = sits?.settled.state === 'settled' ? sits.settled.pose : null;
+  const surface = useMemo(() => backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus }), [measured]);
+  const templates = useMemo(() => {
+    if (choice === null) return [];
+    const spine = (x: number): number => (surface.ok ? surfaceHeightMm(surface.value, x, 0) : Number.NaN);
+    return templatesOfChoice(page, measured, choice.saddle, choice.tried, rest, spine);
+  }, [page, measured, choice?.saddle, choice?.tried, rest, surface]); // eslint-disable-line react-hooks/exhaustive-deps -- a choice is these two
+  if (choice === null || templates.length === 0) {
+    return (
+      <Screen
+        narrow
+        title={page.horse.name}
+        note="Templates of the chosen setting"
+        onBack={() => router.navigate(`/visits/${visitId}/room`)}
+      >
+        <EmptyState
+          title="Nothing chosen yet."
+          text="Choose one of the settings kept in the fit room; its tree and panels are then drawn over every section."
+        >
+          <Button kind="main" label="To the fit room" onPress={() => router.navigate(`/visits/${visitId}/room`)} />
+        </EmptyState>
+      </Screen>
+    );
+  }
+  return (
+    <Sheets
+      visitId={visitId}
+      loaded={loaded}
+      note={`Templates: ${choice.saddle.name}`}
+      onBack={() => router.navigate(`/visits/${visitId}/specification`)}
+      templates={templates}
+      caution={rest === null ? 'This setting can’t be laid on the back as it is measured now: the sections stand alone.' : null}
+    />
+  );
+}
+
+interface SheetsProps {
+  readonly visitId: string;
+  readonly loaded: LoadedVisit;
+  readonly note: string;
+  readonly onBack: () => void;
+  readonly templates: readonly StationTemplate[];
+  readonly caution: string | null;
+}
+
+function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsProps) {
+  const { page } = loaded;
+  const [size, setSize] = useState<SheetSize>('a4');
+  const [only, setOnly] = useState<SectionStation | 'all'>('all');
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const [width, onLayout] = useMeasuredWidth();
+  const shown = templates.filter((t) => only === 'all' || t.station === only);
+  const sheets = shown.flatMap(({ template }) =>
+    templatePages(template, size).map((sheet, i, all) => ({ sheet, label: template.words.sheetOf(i + 1, all.length) })),
+  );
+  const single = shown.length === 1 ? shown[0]! : null;
+  const named = (ending: string) => fileName(single?.station ?? 'sections', page.horse.name, page.visit.startedOn, ending);
+  const pdf = async () => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      download(
+        named(`${size}.pdf`),
+        'application/pdf',
+        await makePdf(
+          shown.map((t) => t.template),
+          size,
+        ),
+      );
+    } catch (error) {
+      setProblem(
+        `The PDF could not be made: ${error instanceof Error ? error.message : 'unknown reason'}. The SVG holds the same drawing.`,
+      );
+    } finally {
+      setBusy(false);
+    }
+  };
+  return (
+    <Screen
+      title={page.horse.name}
+      note={note}
+      onBack={onBack}
+      top={<VisitBackline visitId={visitId} loaded={loaded} at={single?.station} />}
+      bottom={
+        <>
+          <Button
+            label={single === null ? 'SVG of one' : 'SVG'}
+            off={single === null}
+            onPress={() => single !== null && download(named('svg'), 'image/svg+xml', templateSvg(single.template))}
+          />
+          <Button
+            grow
+            kind="main"
+            label={busy ? 'Making the PDF…' : `PDF, ${sheets.length} ${size.toUpperCase()} ${sheets.length === 1 ? 'sheet' : 'sheets'}`}
+            off={busy}
+            onPress={() => void pdf()}
+          />
+        </>
+      }
+    >
+      <XStack alignItems="center" gap="$m" flexWrap="wrap">
+        <Small>Paper</Small>
+        <Choice label="Paper" value={size} options={SIZES} onChange={setSize} />
+        {templates.length > 1 ? (
+          <Choice
+            label="Sections"
+            value={only}
+            options={[
+              { value: 'all', label: 'all' },
+              ...templates.map(({ station }) => ({ value: station, label: STATION_WORDS[station].peg })),
+            ]}
+            onChange={setOnly}
+          />
+        ) : null}
+      </XStack>
+      {problem ? <Banner tone="bad">{problem}</Banner> : null}
+      {caution === null ? null : <Banner tone="lookOut">{caution}</Banner>}
+      <Body>Print at 100 %, no fitting to the page. Measure both bars on every sheet before use: each must be 100 mm.</Body>
+      <YStack onLayout={onLayout} gap="$m">
+        {width > 0 ? (
+          <XStack flexWrap="wrap" gap="$m">
+            {sheets.map(({ sheet, label }, i) => (
+              <SheetPreview
+                key={i}
+                page={sheet}
+                widthPx={Math.min(width, sheets.length > 1 && width > 700 ? width / 2 - 12 : 620)}
+                label={label}
+              />
+            ))}
+          </XStack>
+        ) : null}
+      </YStack>
+    </Screen>
+  );
+}
+
+/** The writer is large and only wanted here, so it is fetched when asked for. */
+async function makePdf(templates: readonly FrontTemplate[], size: SheetSize): Promise<Uint8Array> {
+  const [{ templatePdf }, { textPicture }, regular, bold] = await Promise.all([
+    import('./pdf'),
+    import('./text-picture'),
+    fetch(fontUrl(BODY_FILES.regular)).then((r) => r.arrayBuffer()),
+    fetch(fontUrl(BODY_FILES.bold)).then((r) => r.arrayBuffer()),
+  ]);
+  return templatePdf(templates, size, { regular, bold, picture: textPicture });
+}

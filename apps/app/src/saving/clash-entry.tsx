@@ -1,0 +1,54 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { YStack } from 'tamagui';
+import { useSession } from '../platform/session-context';
+import { Button } from '../ui/button';
+import { Choice } from '../ui/choice';
+import { Body, Small, Strong } from '../ui/text';
+import { RECORD_FIELD_WORDS, fieldValueWords, writeName } from '../words/write-words';
+import { clashesOf, settled } from '../platform/clash';
+import { flushSoon } from '../platform/flush';
+import { type Refusal, type Waiting, outbox } from '../platform/outbox';
+import { type FieldsWrite } from '../platform/write';
+
+export interface ClashEntryProps {
+  readonly entry: Waiting;
+  readonly write: FieldsWrite;
+  readonly clash: NonNullable<Refusal['clash']>;
+}
+
+/** Two people changed one field: both are shown, and a person chooses. */
+export function ClashEntry({ entry, write, clash }: ClashEntryProps) {
+  const { session } = useSession();
+  const queries = useQueryClient();
+  const [mine, setMine] = useState<readonly string[]>([]);
+  const clashes = clashesOf(write, clash);
+  const settle = async () => {
+    const next = settled(write, clash, mine);
+    if (next === null) await outbox.drop(entry.id);
+    else await outbox.rewrite(entry.id, next);
+    flushSoon(session.practice.id, queries);
+    void queries.invalidateQueries();
+  };
+  return (
+    <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$m">
+      <Strong>{writeName(write)}</Strong>
+      <Body>Somebody else changed the same thing. Look at both and choose which stands.</Body>
+      {clashes.map(({ field, mine: own, theirs }) => (
+        <YStack key={field} gap="$xs">
+          <Small>{RECORD_FIELD_WORDS[field] ?? field}</Small>
+          <Choice
+            label={`Which ${RECORD_FIELD_WORDS[field] ?? field}`}
+            value={mine.includes(field) ? 'mine' : 'theirs'}
+            options={[
+              { value: 'mine', label: `Here: ${fieldValueWords(own)}` },
+              { value: 'theirs', label: `There: ${fieldValueWords(theirs)}` },
+            ]}
+            onChange={(which) => setMine(which === 'mine' ? [...mine, field] : mine.filter((f) => f !== field))}
+          />
+        </YStack>
+      ))}
+      <Button kind="main" label="Let these stand" onPress={() => void settle()} />
+    </YStack>
+  );
+}

@@ -1,0 +1,99 @@
+import { type Need } from '../schools/needs';
+import { type School } from '../schools/school';
+import { type SitCriterionId, type SitUnit, SIT_CRITERIA, SIT_CRITERION_IDS } from '../schools/sit-criteria';
+import { type SitRule } from '../schools/sit-rules';
+import { type FaultChain, faultChains } from './fault-chains';
+import { type JudgeInput, SIT_VALUES } from './sit-values';
+
+export type RowVerdict = 'good' | 'lookOut' | 'bad' | 'notMeasured' | 'noOpinion';
+
+/** One criterion under one school: the number, what is wanted of it, and what that means. */
+export interface SitRow {
+  readonly id: SitCriterionId;
+  readonly unit: SitUnit;
+  readonly value: number | null;
+  readonly least: number | null;
+  readonly most: number | null;
+  readonly verdict: RowVerdict;
+  /** It refuses the saddle, whatever else is right. */
+  readonly stops: boolean;
+  /** How far outside what is wanted, in the school's own scale; - below the least, + above the most, 0 inside. */
+  readonly outside: number;
+  /** What it takes from the score. */
+  readonly costs: number;
+  /** How much the number may still move before the verdict turns, and at which end; null where it is outside or unlimited. */
+  readonly spare: { readonly by: number; readonly end: 'least' | 'most' } | null;
+  readonly need: Need | null;
+}
+
+export interface SitVerdict {
+  readonly schoolId: School['id'];
+  readonly rows: readonly SitRow[];
+  readonly stops: readonly SitRow[];
+  /** 100 where nothing is missed; only for comparing settings of saddles that aren't stopped. */
+  readonly score: number;
+  /** Rows that miss, worst first. */
+  readonly worst: readonly SitRow[];
+  readonly chains: readonly FaultChain[];
+}
+
+/** A miss counts no more than this many scales. */
+const MOST_SCALES = 4;
+const POINTS_PER_WEIGHT = 3;
+
+export function judgeSitting(input: JudgeInput, school: School): SitVerdict {
+  const rows = SIT_CRITERION_IDS.map((id) => sitRow(id, SIT_VALUES[id](input, school), school.sit[id]));
+  const worst = rows.filter((r) => r.costs > 0).sort((a, b) => Number(b.stops) - Number(a.stops) || b.costs - a.costs);
+  const lost = rows.reduce((sum, r) => sum + r.costs, 0);
+  return {
+    schoolId: school.id,
+    rows,
+    stops: rows.filter((r) => r.stops),
+    score: Math.max(0, 100 - lost),
+    worst,
+    chains: faultChains(input, school),
+  };
+}
+
+/** What a number means under a rule; no rule is no opinion. */
+export function sitRow(id: SitCriterionId, value: number | null, rule: SitRule | undefined): SitRow {
+  const { unit, need } = SIT_CRITERIA[id];
+  const known = value !== null && Number.isFinite(value) ? value : null;
+  const least = rule?.least ?? null;
+  const most = rule?.most ?? null;
+  const outside = known === null || rule === undefined ? 0 : outsideBy(known, rule);
+  const stops = rule !== undefined && ((rule.hardStop === 'least' && outside < 0) || (rule.hardStop === 'most' && outside > 0));
+  return {
+    id,
+    unit,
+    value: known,
+    least,
+    most,
+    verdict: rowVerdict(known, rule, outside, stops),
+    stops,
+    outside,
+    costs: rule === undefined ? 0 : POINTS_PER_WEIGHT * rule.weight * Math.min(MOST_SCALES, Math.abs(outside)),
+    spare: known === null || rule === undefined || outside !== 0 ? null : spareOf(known, rule),
+    need,
+  };
+}
+
+/** In scales: - below the least, + above the most, 0 inside. */
+function outsideBy(value: number, { least, most, scale }: SitRule): number {
+  if (least !== null && value < least) return (value - least) / scale;
+  return most !== null && value > most ? (value - most) / scale : 0;
+}
+
+function rowVerdict(value: number | null, rule: SitRule | undefined, outside: number, stops: boolean): RowVerdict {
+  if (rule === undefined) return 'noOpinion';
+  if (value === null) return 'notMeasured';
+  if (outside === 0) return 'good';
+  return stops || Math.abs(outside) > 1 ? 'bad' : 'lookOut';
+}
+
+function spareOf(value: number, { least, most }: SitRule): SitRow['spare'] {
+  const toLeast = least === null ? Infinity : value - least;
+  const toMost = most === null ? Infinity : most - value;
+  const by = Math.min(toLeast, toMost);
+  return Number.isFinite(by) ? { by, end: toLeast <= toMost ? 'least' : 'most' } : null;
+}

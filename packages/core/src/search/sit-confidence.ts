@@ -1,0 +1,67 @@
+import { type Random } from '../random/seeded';
+import { type School } from '../schools/school';
+import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
+import { type BodyInput, bodyFrom, redrawnInput } from '../sit/body/body-input';
+import { judgeSitting } from '../judge/judge-sitting';
+import { laidFront } from '../judge/sit-values';
+import { type RiderLoad } from '../sit/loads';
+import { sit, sitBench } from '../sit/sit';
+import { stepSetup } from './setup-axes';
+
+export interface SitConfidence {
+  readonly redraws: number;
+  /** How often each width came out best, by its place in the saddle's own list; most often first. */
+  readonly widthWins: readonly { readonly width: number; readonly count: number }[];
+  /** How often the setup asked about was stopped, and for what. */
+  readonly stopped: number;
+  readonly stoppedFor: readonly { readonly id: string; readonly count: number }[];
+  readonly assumedSpread: boolean;
+}
+
+export interface ConfidenceQuestion {
+  readonly input: BodyInput;
+  readonly school: School;
+  readonly saddle: DescribedSaddle;
+  readonly setup: SaddleSetup;
+  readonly rider: RiderLoad | null;
+  readonly strapPullN: number;
+  readonly redraws: number;
+  readonly random: Random;
+}
+
+/**
+ * How sure an answer is: the takes redrawn within their spread, the saddle set on every redraw in its width and the two beside it.
+ * A generator of how many are done, so that it can be shown and stopped.
+ */
+export function* sitConfidence(question: ConfidenceQuestion): Generator<number, SitConfidence> {
+  const { input, school, saddle, setup, rider, strapPullN, redraws, random } = question;
+  const widths = [setup, stepSetup(saddle, setup, 'width', -1), stepSetup(saddle, setup, 'width', 1)].flatMap((s) => s ?? []);
+  const wins = new Map<number, number>();
+  const stops = new Map<string, number>();
+  let stopped = 0;
+  for (let i = 0; i < redraws; i++) {
+    const body = bodyFrom(redrawnInput(input, random));
+    if (!body.ok) continue;
+    const bench = sitBench(body.value, 'resting');
+    const verdicts = widths.flatMap((s) => {
+      const outcome = sit({ body: body.value, saddle, setup: s, rider, pose: 'resting', strapPullN }, bench);
+      if (!outcome.ok) return [];
+      const laid = laidFront(body.value, saddle, s);
+      return [{ width: s.width, verdict: judgeSitting({ body: body.value, saddle, setup: s, sitting: outcome.value, laid }, school) }];
+    });
+    const best = [...verdicts].sort((a, b) => a.verdict.stops.length - b.verdict.stops.length || b.verdict.score - a.verdict.score)[0];
+    if (best !== undefined) wins.set(best.width, (wins.get(best.width) ?? 0) + 1);
+    const asked = verdicts.find((v) => v.width === setup.width);
+    if (asked !== undefined && asked.verdict.stops.length > 0) stopped++;
+    for (const row of asked?.verdict.stops ?? []) stops.set(row.id, (stops.get(row.id) ?? 0) + 1);
+    yield i + 1;
+  }
+  const sorted = <K>(of: Map<K, number>) => [...of].sort((a, b) => b[1] - a[1]);
+  return {
+    redraws,
+    widthWins: sorted(wins).map(([width, count]) => ({ width, count })),
+    stopped,
+    stoppedFor: sorted(stops).map(([id, count]) => ({ id, count })),
+    assumedSpread: input.stations.some((s) => s.spread.assumed),
+  };
+}

@@ -1,0 +1,263 @@
+import fc from 'fast-check';
+import { seededRandom } from '../../random';
+import { fixedAt, presentSetup } from '../../saddle';
+import { PLAIN_HORSE, anyHorse, anySaddle, horse, inputOf, saddleFor } from './invented-horses';
+import { type Section } from '../../back';
+import { type BodyInput, type HorseBody, bodyFrom, mirroredBody, posedSurface } from '../body';
+import { anyPairs } from './any-pairs';
+import { type RiderLoad, type SitQuestion, MOST_RIDER_KG, sit } from '..';
+
+const RIDER: RiderLoad = { massKg: 70, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' };
+
+function sits(body: HorseBody, saddle = saddleFor(90), more: Partial<SitQuestion> = {}) {
+  const outcome = sit({ body, saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting', ...more });
+  if (!outcome.ok) throw new Error(JSON.stringify(outcome.problems));
+  return outcome.value;
+}
+
+describe('a saddle on a plain symmetrical horse', () => {
+  const plain = sits(horse());
+
+  it('carries exactly what hangs on it, in balance to 1e-6', () => {
+    const weight = plain.loads.reduce((s, l) => s + l.downN, 0);
+    expect(plain.settled.state).toBe('settled');
+    expect(Math.abs(plain.measures.carriedN / weight - 1)).toBeLessThan(1e-6);
+    for (const left of Object.values(plain.settled.residual)) expect(Math.abs(left)).toBeLessThan(1e-6);
+  });
+
+  it('doesn’t roll and doesn’t drift sideways', () => {
+    expect(plain.settled.pose.rollDeg).toBeCloseTo(0, 6);
+    expect(plain.drift.across).toBeCloseTo(0, 6);
+    expect(plain.measures.near).toBeCloseTo(0.5, 6);
+  });
+
+  it('says how far its parts lie from the landmarks', () => {
+    expect(plain.places.pointBehindRestMm).toBe(50);
+    expect(plain.places.pointBehindForwardMm).toBe(5);
+    expect(plain.places.panelBeforeRibMm).toBe(420 - 50 - 350 - 15);
+    expect(plain.places.channelMm).toBeCloseTo(70, 6);
+  });
+
+  it('presses harder in a trot than at halt, and harder still over a jump', () => {
+    const mean = (gait: RiderLoad['gait']) => sits(horse(), undefined, { rider: { ...RIDER, gait } }).measures.meanKPa;
+    expect(mean('trot')).toBeGreaterThan(mean('stand'));
+    expect(mean('jump')).toBeGreaterThan(mean('trot'));
+  });
+
+  it('is pressed by the girth alone with nobody up, and by nothing but itself with the girth undone', () => {
+    const light = sits(horse(), undefined, { rider: null, strapPullN: 0 });
+    expect(light.measures.carriedN).toBeCloseTo(7.5 * 9.81, 3);
+    expect(light.drift.strapsAlongN).toBe(0);
+  });
+});
+
+describe('where the rider sits along the saddle', () => {
+  const level = (alongMm: number) => sits(horse(), undefined, { rider: { ...RIDER, alongMm } });
+
+  it('ahead of the lowest point lowers the front, behind it the rear; said or not said, the point itself is the same', () => {
+    expect(level(-40).settled.pose.pitchDeg).toBeLessThan(level(0).settled.pose.pitchDeg);
+    expect(level(40).settled.pose.pitchDeg).toBeGreaterThan(level(0).settled.pose.pitchDeg);
+    expect(level(0).settled.pose).toEqual(sits(horse()).settled.pose);
+  });
+
+  it('moves nothing of what hangs on the stirrup bars', () => {
+    const standing = (alongMm: number) => sits(horse(), undefined, { rider: { ...RIDER, stirrupShare: 1, alongMm } }).loads;
+    expect(standing(40)).toEqual(standing(0));
+  });
+});
+
+describe('what a back does to a saddle', () => {
+  it('a mirrored horse under a mirrored rider gives the mirrored answer', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1_000_000 }), (seed) => {
+        const random = seededRandom(seed);
+        const input = bodyFrom(inputOf(anyHorse(random)));
+        if (!input.ok) return;
+        const saddle = anySaddle(random);
+        const question = { saddle, setup: presentSetup(saddle, 50), pose: 'resting' as const };
+        const offset = 30 * (random() - 0.5);
+        const a = sit({ ...question, body: input.value, rider: { ...RIDER, offsetMm: offset } });
+        const b = sit({ ...question, body: mirroredBody(input.value), rider: { ...RIDER, offsetMm: -offset } });
+        expect(b.ok).toBe(a.ok);
+        if (!a.ok || !b.ok || a.value.settled.state !== 'settled') return;
+        expect(b.value.settled.pose.rollDeg).toBeCloseTo(-a.value.settled.pose.rollDeg, 5);
+        expect(b.value.settled.pose.pitchDeg).toBeCloseTo(a.value.settled.pose.pitchDeg, 5);
+        expect(b.value.drift.along).toBeCloseTo(a.value.drift.along, 5);
+        expect(b.value.drift.across).toBeCloseTo(-a.value.drift.across, 5);
+        expect(b.value.measures.near).toBeCloseTo(a.value.measures.off, 5);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('a downhill back drifts it forward, an uphill one back', () => {
+    const drift = (slope: number) => sits(horse({ slope }), undefined, { strapPullN: 0 }).drift;
+    expect(drift(0.08).along).toBeLessThan(drift(0).along - 0.1);
+    expect(drift(-0.08).along).toBeGreaterThan(drift(0).along + 0.1);
+  });
+
+  it('a level plane under a slope t drifts by t over the friction: the closed form', () => {
+    const t = 0.06;
+    const { surface } = horse();
+    const heights = surface.heights.map((_, at) => t * (surface.x0Mm + Math.floor(at / surface.countY) * surface.stepMm));
+    const flat = { ...horse(), surface: { ...surface, heights } };
+    const saddle = saddleFor(150, { midAngleDeg: 170, rearAngleDeg: 175, curveMm: fixedAt(0) });
+    const { drift } = sits(flat, saddle, { strapPullN: 0 });
+    expect(drift.along).toBeCloseTo(-t / Math.sqrt(1 + t * t) / 0.35, 6);
+  });
+
+  it('a pear-shaped back drifts it forward though its spine is level', () => {
+    const drift = (opensDeg: number) =>
+      sits(horse({ opensDeg }), saddleFor(90, { midAngleDeg: 90 + opensDeg, rearAngleDeg: 90 + 2 * opensDeg }), { strapPullN: 0 }).drift
+        .slopeAlongN;
+    expect(drift(16)).toBeLessThan(drift(0));
+  });
+
+  it('a weak side rolls it to that side', () => {
+    expect(sits(horse({ offDeg: 41 })).settled.pose.rollDeg).toBeGreaterThan(1);
+    expect(sits(horse({ nearDeg: 41 })).settled.pose.rollDeg).toBeLessThan(-1);
+  });
+
+  it('a flat tree bridges on a dipped back; a deep one rocks on a flat back', () => {
+    const tree = (curve: number) => saddleFor(90, { curveMm: fixedAt(curve) });
+    const bridging = sits(horse({ dipMm: 35 }), tree(5));
+    const rocking = sits(horse({ dipMm: 0 }), tree(35));
+    const even = sits(horse({ dipMm: 12 }), tree(14));
+    expect(bridging.measures.thirds[1]).toBeLessThan(0.1);
+    expect(bridging.shape.bridgeGapMm).toBeGreaterThan(5);
+    expect(rocking.measures.thirds[1]).toBeGreaterThan(0.45);
+    expect(rocking.stiffness.pitchNmPerDeg).toBeLessThan(bridging.stiffness.pitchNmPerDeg);
+    expect(even.measures.thirds[1]).toBeGreaterThan(0.2);
+    expect(even.measures.thirds[1]).toBeLessThan(0.45);
+  });
+
+  it('a wider front sinks onto the withers, a narrower one stands off', () => {
+    const over = (width: number) => {
+      const saddle = saddleFor(90);
+      return sits(horse(), saddle, { setup: { ...presentSetup(saddle, 50), width } }).withers.overMm!;
+    };
+    expect(over(0)).toBeGreaterThan(over(1));
+    expect(over(1)).toBeGreaterThan(over(3));
+  });
+
+  it('straps behind the groove pull forward, straps ahead of it push back', () => {
+    expect(sits(horse({ grooveMm: 60 })).drift.strapsAlongN).toBeLessThan(0);
+    expect(sits(horse({ grooveMm: 220 })).drift.strapsAlongN).toBeGreaterThan(0);
+    const [pull] = sits(horse({ grooveMm: 60 })).pulls;
+    expect(pull!.leanDeg).toBeGreaterThan(0);
+  });
+
+  it('a rider to one side loads and rolls it to that side', () => {
+    const off = sits(horse(), undefined, { rider: { ...RIDER, offsetMm: 25 } });
+    expect(off.settled.pose.rollDeg).toBeGreaterThan(0.1);
+    expect(off.measures.off).toBeGreaterThan(0.52);
+  });
+
+  it('a lifted back closes the gap under the middle; a shoulder drawn back loads the front', () => {
+    const body = horse({ dipMm: 30 });
+    const saddle = saddleFor(90, { curveMm: fixedAt(8) });
+    const [resting, lifted, shoulder] = (['resting', 'lifted', 'shoulderBack'] as const).map((pose) => sits(body, saddle, { pose }));
+    expect(lifted!.shape.bridgeGapMm).toBeLessThan(resting!.shape.bridgeGapMm);
+    expect(shoulder!.measures.peakKPa).toBeGreaterThan(resting!.measures.peakKPa);
+  });
+
+  it('a lift leaves the withers and the loin where they were', () => {
+    const body = horse();
+    const surface = posedSurface(body, 'lifted');
+    const at = (x: number): number => Math.round((x - surface.x0Mm) / surface.stepMm) * surface.countY;
+    for (const x of [0, 60])
+      expect(surface.heights[at(x) + (surface.countY >> 1)]).toBeCloseTo(body.surface.heights[at(x) + (surface.countY >> 1)]!, 6);
+  });
+});
+
+describe('input that can’t be', () => {
+  const saddle = saddleFor(90);
+  const ask = (more: Partial<SitQuestion>) =>
+    sit({ body: horse(), saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting', ...more });
+
+  it('a rider of 500 kg is refused by name', () => {
+    const outcome = ask({ rider: { ...RIDER, massKg: 500 } });
+    expect(outcome).toMatchObject({
+      ok: false,
+      problems: [{ code: 'RIDER_MASS_OUT_OF_RANGE', values: { massKg: 500, mostKg: MOST_RIDER_KG } }],
+    });
+  });
+
+  it('a saddle laid off the measured back is refused with how much', () => {
+    const outcome = ask({ setup: presentSetup(saddle, 390) });
+    expect(outcome).toMatchObject({ ok: false, problems: [{ code: 'SADDLE_OFF_THE_BACK' }] });
+  });
+
+  it('a saddle longer than the back still gives what is known, and how much isn’t', () => {
+    const long = saddleFor(90, { lengthMm: 450 });
+    const outcome = ask({ saddle: long, setup: presentSetup(long, 50) });
+    expect(outcome.ok && outcome.value.offTheBackShare).toBeGreaterThan(0);
+    expect(outcome.ok && outcome.value.places.panelBeforeRibMm).toBeLessThan(0);
+  });
+
+  const lain = (input: BodyInput) => {
+    const body = bodyFrom(input);
+    return body.ok ? ask({ body: body.value, rider: null }) : body;
+  };
+
+  it('sections a millimetre across carry nothing: no panel finds a back', () => {
+    expect(lain(scaled(0.001, 1))).toMatchObject({ ok: false, problems: [{ code: 'SADDLE_OFF_THE_BACK', values: { share: 100 } }] });
+  });
+
+  it('a whole horse of a millimetre has all its stations in one place', () => {
+    expect(lain(scaled(0.001, 0.001))).toMatchObject({ ok: false, problems: [{ code: 'SURFACE_STATIONS_COINCIDE' }] });
+  });
+
+  it.each([
+    [3, 'settled'],
+    [5, 'doesNotSit'],
+  ] as const)('on a horse %s times as large as a horse the saddle %s, and that is said', (k, state) => {
+    const outcome = lain(scaled(k, k));
+    expect(outcome.ok && outcome.value.settled.state).toBe(state);
+    expect(outcome.ok && Object.values(outcome.value.settled.pose).every(Number.isFinite)).toBe(true);
+  });
+
+  it('on one of ten metres it lies ahead of everything that was measured', () => {
+    expect(lain(scaled(10, 10))).toMatchObject({ ok: false, problems: [{ code: 'SADDLE_OFF_THE_BACK' }] });
+  });
+
+  it('a section that folds back under itself still gives a balance, or says why not', () => {
+    const input = inputOf(PLAIN_HORSE);
+    const stations = input.stations.map((s, i) => (i === 1 ? { ...s, section: folded(s.section) } : s));
+    const outcome = lain({ ...input, stations });
+    expect(outcome.ok && outcome.value.settled.state).toBe('settled');
+    expect(outcome.ok && Math.abs(outcome.value.settled.residual.force)).toBeLessThan(1e-6);
+    expect(outcome.ok && [...outcome.value.settled.pressureKPa].every(Number.isFinite)).toBe(true);
+  });
+});
+
+/** Every section as many times as large, and their places along the back. */
+function scaled(across: number, along: number): BodyInput {
+  const input = inputOf(PLAIN_HORSE);
+  return {
+    ...input,
+    stations: input.stations.map((s) => ({
+      ...s,
+      xMm: s.xMm * along,
+      section: { ...s.section, points: s.section.points.map((p) => ({ yMm: p.yMm * across, zMm: p.zMm * across })) },
+    })),
+    topline: {
+      ...input.topline!,
+      points: input.topline!.points.map((p) => ({ xMm: p.xMm * along, zMm: p.zMm * across })),
+    },
+  };
+}
+
+/** The foot of the off flank turned in under the barrel. */
+const folded = (section: Section): Section => ({
+  ...section,
+  points: section.points.map((p, i, all) => (i > all.length - 4 ? { yMm: p.yMm - 60, zMm: p.zMm } : p)),
+});
+
+describe('pairs of any horse and any saddle', () => {
+  it('never throw, never give NaN, and balance or say why not (ten thousand of them are a check of their own)', () => {
+    const told = anyPairs(8);
+    expect(told.settled + told.tipped + told.refused).toBe(200);
+    expect(told.settled).toBeGreaterThan(80);
+  });
+});

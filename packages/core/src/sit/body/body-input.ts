@@ -1,0 +1,52 @@
+import { type Lengthwise } from '../../back/lengthwise';
+import { type Landmarks } from '../../back/landmarks-resolved';
+import { type Section } from '../../back/section';
+import { type SectionStation } from '../../back/stations';
+import { backSurface } from '../../back/surface';
+import { type Outcome, done } from '../../problems';
+import { type Random } from '../../random/seeded';
+import { prepareSection } from '../../front/arch-on-section';
+import { type TakesSpread, redrawnSection } from '../../front/confidence';
+import { type HorseBody, horseBody } from './horse-body';
+
+/** One measured station with how far its takes lie apart. */
+export interface MeasuredStation {
+  readonly station: SectionStation;
+  readonly xMm: number;
+  readonly section: Section;
+  readonly spread: TakesSpread;
+}
+
+/** All that was measured of a back, as plain data that can be sent to a worker or a server. */
+export interface BodyInput {
+  readonly stations: readonly MeasuredStation[];
+  readonly topline: Lengthwise | null;
+  readonly landmarks: Landmarks;
+  readonly liftMm: number | null;
+}
+
+/** The body behind the measures; refused where fewer than two stations were taken. */
+export function bodyFrom(input: BodyInput): Outcome<HorseBody> {
+  const { stations, topline, landmarks, liftMm } = input;
+  const surface = backSurface({ stations, topline });
+  if (!surface.ok) return surface;
+  const front = stations.find((s) => s.station === 'front');
+  const at = (station: SectionStation, share: number): number => {
+    const xs = surface.value.stationsMm;
+    return stations.find((s) => s.station === station)?.xMm ?? xs[0]! + share * (xs.at(-1)! - xs[0]!);
+  };
+  return done(
+    horseBody(surface.value, {
+      landmarks,
+      stationsMm: { front: at('front', 0), low: at('low', 0.5), lastRib: at('lastRib', 1) },
+      liftMm,
+      front: front === undefined ? null : { section: prepareSection(front.section), takenAtMm: front.xMm },
+    }),
+  );
+}
+
+/** The same horse measured again by the same hands: every station redrawn within the spread of its takes. */
+export const redrawnInput = (input: BodyInput, random: Random): BodyInput => ({
+  ...input,
+  stations: input.stations.map((s) => ({ ...s, section: redrawnSection(s.section, s.spread, random) })),
+});

@@ -1,0 +1,106 @@
+import { type NearOff } from '../units';
+import { type Settled } from './contact/settle';
+import { type Underside } from '../saddle/underside';
+import { type BackCells, type SeatCells } from './seat-cells';
+
+/** How the load lies over the panels' length and width. */
+export interface ContactShape {
+  /** Mean pressure of each third of the panels, kPa, over all of its cells, touching or not. */
+  readonly thirdsKPa: readonly [front: number, middle: number, rear: number];
+  /** Greatest mean gap over a row of the middle third, mm: what a hand slipped under it finds. */
+  readonly bridgeGapMm: number;
+  readonly bridgeAtMm: number | null;
+  /** Greatest mean gap over a row of the front and of the rear sixth, mm: ends that lift off. */
+  readonly frontGapMm: number;
+  readonly rearGapMm: number;
+  /** Share of the load on the outer and on the inner quarter of the panels' width, each side. */
+  readonly outerShare: Readonly<Record<NearOff, number>>;
+  readonly innerShare: Readonly<Record<NearOff, number>>;
+  /** Share of the panels' cells that touch. */
+  readonly touchingShare: number;
+}
+
+/** Height of the back over the underside once settled, per cell, mm: + squeezed, - a gap; NaN without panel or back. */
+export function settledOverlap(seat: SeatCells, settled: Settled): Float64Array {
+  const { cells } = seat;
+  const { heaveMm, pitchDeg, rollDeg } = settled.pose;
+  const [p, r] = [Math.tan((pitchDeg * Math.PI) / 180), Math.tan((rollDeg * Math.PI) / 180)];
+  const out = new Float64Array(cells.x.length);
+  for (let i = 0; i < out.length; i++) out[i] = cells.overlapMm[i]! - heaveMm + p * cells.x[i]! + r * cells.y[i]!;
+  return out;
+}
+
+/** Edges count as a quarter of the panel's width (default). */
+const EDGE_SHARE = 0.25;
+
+export function contactShape(back: BackCells, seat: SeatCells, under: Underside, settled: Settled): ContactShape {
+  const overlap = settledOverlap(seat, settled);
+  const { pressureKPa } = settled;
+  const { countX, countY, y, normalZ } = back;
+  const thirds = new Float64Array(3);
+  const thirdCells = new Float64Array(3);
+  const rowGap = new Float64Array(countX);
+  let [touching, panel] = [0, 0];
+  let [nearAll, nearOuter, nearInner, offAll, offOuter, offInner] = [0, 0, 0, 0, 0, 0];
+  for (let i = 0; i < countX; i++) {
+    const u = back.x[i * countY]! - back.placeMm;
+    const edges = under.edgesAt(u);
+    const from = edges.innerMm + EDGE_SHARE * (edges.outerMm - edges.innerMm);
+    const to = edges.outerMm - EDGE_SHARE * (edges.outerMm - edges.innerMm);
+    let gap = 0;
+    let cells = 0;
+    let pressed = 0;
+    for (let at = i * countY; at < (i + 1) * countY; at++) {
+      const o = overlap[at]!;
+      if (o !== o) continue;
+      cells++;
+      const p = pressureKPa[at]!;
+      if (o < 0) gap -= o * normalZ[at]!;
+      if (!(p > 0)) continue;
+      touching++;
+      pressed += p;
+      const out = y[at]!;
+      if (out < 0) {
+        nearAll += p;
+        if (-out > to) nearOuter += p;
+        if (-out < from) nearInner += p;
+      } else {
+        offAll += p;
+        if (out > to) offOuter += p;
+        if (out < from) offInner += p;
+      }
+    }
+    const third = thirdAt(under, u);
+    thirds[third]! += pressed;
+    thirdCells[third]! += cells;
+    panel += cells;
+    rowGap[i] = cells > 0 ? gap / cells : 0;
+  }
+  const share = (of: number, all: number): number => (all > 0 ? of / all : 0);
+  const mean = (t: number): number => share(thirds[t]!, thirdCells[t]!);
+  return {
+    thirdsKPa: [mean(0), mean(1), mean(2)],
+    ...gapsAlong(back, under, rowGap),
+    outerShare: { near: share(nearOuter, nearAll), off: share(offOuter, offAll) },
+    innerShare: { near: share(nearInner, nearAll), off: share(offInner, offAll) },
+    touchingShare: share(touching, panel),
+  };
+}
+
+const shareAlong = (under: Underside, u: number): number => (u - under.fromMm) / (under.toMm - under.fromMm);
+const thirdAt = (under: Underside, u: number): 0 | 1 | 2 => Math.max(0, Math.min(2, Math.floor(3 * shareAlong(under, u)))) as 0 | 1 | 2;
+
+/** The turned-up ends are meant to be clear: the last share of each end isn't read as a gap. */
+const TURNED_UP_SHARE = 0.12;
+
+function gapsAlong(back: BackCells, under: Underside, rowGap: Float64Array) {
+  let [bridge, bridgeAt, front, rear]: [number, number | null, number, number] = [0, null, 0, 0];
+  rowGap.forEach((gap, i) => {
+    const x = back.x[i * back.countY]!;
+    const s = shareAlong(under, x - back.placeMm);
+    if (s > 1 / 3 && s < 2 / 3 && gap > bridge) [bridge, bridgeAt] = [gap, x];
+    if (s > TURNED_UP_SHARE && s < 0.25) front = Math.max(front, gap);
+    if (s < 1 - TURNED_UP_SHARE && s > 0.75) rear = Math.max(rear, gap);
+  });
+  return { bridgeGapMm: bridge, bridgeAtMm: bridgeAt, frontGapMm: front, rearGapMm: rear };
+}

@@ -1,0 +1,115 @@
+import { type NearOff, SIDES } from '../units';
+import { type DescribedSaddle, type SaddleSetup, crownRadiusMm, pointsAheadMm } from '../saddle/saddle-setup';
+import { type Underside, treeDrop } from '../saddle/underside';
+import { surfaceHeightMm, type BackSurface } from '../back/surface';
+import { type HorseBody, scapulaEdgeMm, widthAt } from './body/horse-body';
+import { type Pose, liftedBy } from './contact/settle';
+
+/** Where the parts of a saddle come to lie against the horse; null where the horse's part wasn't measured. + is clear of it. */
+export interface Places {
+  readonly treePointMm: number;
+  readonly panelFrontMm: number;
+  readonly treeEndMm: number;
+  readonly panelEndMm: number;
+  readonly barMm: number;
+  readonly seatLowMm: number;
+  /** Tree point and panel edge behind the resting scapula, tree point and bar behind the drawn-forward edge; the closer side. */
+  readonly pointBehindRestMm: number | null;
+  readonly panelBehindRestMm: number | null;
+  readonly pointBehindForwardMm: number | null;
+  readonly barBehindForwardMm: number | null;
+  /** Ends ahead of the last rib. */
+  readonly treeBeforeRibMm: number | null;
+  readonly panelBeforeRibMm: number | null;
+  /** The channel: narrowest place, and narrowest room beside spine and ligament over both sides together. */
+  readonly channelMm: number;
+  readonly channelAtMm: number;
+  readonly channelSpareMm: number | null;
+  /** How far the panels' outer edge lies inside the long back muscle's edge, least of all places; - over it. */
+  readonly insideMuscleMm: number | null;
+  /** The seat's lowest point behind the back's lowest point. */
+  readonly seatBehindLowMm: number;
+}
+
+export function placesOf(body: HorseBody, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside): Places {
+  const { frame } = saddle.build;
+  const { placeMm } = setup;
+  const treePointMm = placeMm - pointsAheadMm(saddle);
+  const panelFrontMm = placeMm + under.fromMm;
+  const treeEndMm = placeMm + frame.lengthMm;
+  const panelEndMm = placeMm + under.toMm;
+  const barMm = placeMm + frame.barMm;
+  const behind = (mm: number, of: 'restMm' | 'forwardMm'): number | null => {
+    const edge = scapulaEdgeMm(body, of);
+    return edge === null ? null : mm - edge;
+  };
+  const before = (mm: number): number | null => (body.lastRibMm === null ? null : body.lastRibMm - mm);
+  return {
+    treePointMm,
+    panelFrontMm,
+    treeEndMm,
+    panelEndMm,
+    barMm,
+    seatLowMm: placeMm + frame.seatLowMm,
+    pointBehindRestMm: behind(treePointMm, 'restMm'),
+    panelBehindRestMm: behind(panelFrontMm, 'restMm'),
+    pointBehindForwardMm: behind(treePointMm, 'forwardMm'),
+    barBehindForwardMm: behind(barMm, 'forwardMm'),
+    treeBeforeRibMm: before(treeEndMm),
+    panelBeforeRibMm: before(panelEndMm),
+    ...channelOf(body, placeMm, under),
+    seatBehindLowMm: placeMm + frame.seatLowMm - body.lowMm,
+  };
+}
+
+const LOOK_EVERY_MM = 10;
+/** Nothing was found where a least is still without end. */
+const known = (mm: number): number | null => (Number.isFinite(mm) ? mm : null);
+
+function channelOf(body: HorseBody, placeMm: number, under: Underside) {
+  let [channelMm, channelAtMm, spare, inside] = [Infinity, placeMm, Infinity, Infinity];
+  for (let u = 0; u <= under.toMm; u += LOOK_EVERY_MM) {
+    const { innerMm, outerMm } = under.edgesAt(u);
+    const x = placeMm + u;
+    if (2 * innerMm < channelMm) [channelMm, channelAtMm] = [2 * innerMm, x];
+    const ligament = widthAt(body.ligament, x);
+    if (ligament !== null) spare = Math.min(spare, 2 * innerMm - ligament);
+    const muscle = widthAt(body.muscle, x);
+    if (muscle !== null) inside = Math.min(inside, muscle / 2 - outerMm);
+  }
+  return { channelMm, channelAtMm, channelSpareMm: known(spare), insideMuscleMm: known(inside) };
+}
+
+/** Room over the withers and beside them with the saddle settled, mm; the smallest over the front of the tree. */
+export interface WithersRoom {
+  readonly overMm: number | null;
+  readonly overAtMm: number | null;
+  readonly besideMm: Readonly<Record<NearOff, number | null>>;
+}
+
+/** The withers are looked at from the front of the arch back to here, mm (default). */
+const WITHERS_UNDER_MM = 60;
+/** Beside the spine at these distances, mm (default). */
+const BESIDE_AT_MM = [15, 20, 25, 30] as const;
+
+export function withersRoom(surface: BackSurface, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, pose: Pose): WithersRoom {
+  const radius = crownRadiusMm(saddle, setup);
+  const lift = liftedBy(pose);
+  let [overMm, overAtMm]: [number, number | null] = [Infinity, null];
+  const beside = { near: Infinity, off: Infinity };
+  for (let u = 0; u <= WITHERS_UNDER_MM; u += 5) {
+    const x = setup.placeMm + u;
+    const row = under.rowAt(u);
+    const roof = under.roofAt(u) - setup.pad.thicknessMm;
+    const over = roof + lift(x, 0) - surfaceHeightMm(surface, x, 0);
+    if (over < overMm) [overMm, overAtMm] = [over, x];
+    for (const side of SIDES) {
+      for (const out of BESIDE_AT_MM) {
+        const y = side === 'near' ? -out : out;
+        const gap = (roof - treeDrop(row, radius, out) + lift(x, y) - surfaceHeightMm(surface, x, y)) * row.slopeCosine;
+        if (gap < beside[side]) beside[side] = gap;
+      }
+    }
+  }
+  return { overMm: known(overMm), overAtMm, besideMm: { near: known(beside.near), off: known(beside.off) } };
+}

@@ -14,4 +14,3 @@ export * from './saddle-file-schema';
 export * from './tried';
 export * from './rankings';
 export * from './pages';
-export * from './facts-read';

@@ -14,5 +14,6 @@ export * from './front';
 export * from './sit';
 export * from './judge';
 export * from './search';
+export * from './visit';
 export * from './formats';
 export * from './version';

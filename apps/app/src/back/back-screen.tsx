@@ -1,4 +1,4 @@
-import { type BackSurface, type Outcome, backSurface } from '@fulcra/core';
+import { type BackSurface, type Outcome, backSurface, measuredStations } from '@fulcra/core';
 import { router } from 'expo-router';
 import { Suspense, lazy, useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -11,7 +11,6 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Small } from '../ui/text';
 import { useWide } from '../ui/use-wide';
-import { measuredStations } from '../visit/measured-visit';
 import { nextStep } from '../visit/next-step';
 import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { VisitBackline } from '../visit/visit-backline';

@@ -1,5 +1,5 @@
 import { type HorseTracings } from '@fulcra/contract';
-import { SECTION_STATIONS, type Section, type SectionStation, sectionChange } from '@fulcra/core';
+import { SECTION_STATIONS, type Section, type SectionStation, sectionChange, sectionMeasurement } from '@fulcra/core';
 import { useMemo, useState } from 'react';
 import Svg from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';
@@ -7,7 +7,6 @@ import { MillimetreGrid } from '../drawings/millimetre-grid';
 import { paperScale, reachOf } from '../drawings/paper-scale';
 import { SectionLines, SideNames } from '../drawings/section-lines';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { sectionMeasurement } from '../section/station-measurement';
 import { useTracings } from '../platform/use-views';
 import { Choice } from '../ui/choice';
 import { EmptyState } from '../ui/empty-state';

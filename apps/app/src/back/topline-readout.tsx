@@ -1,7 +1,6 @@
-import { measureTopline } from '@fulcra/core';
+import { measureTopline, type MeasuredVisit } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Small, Strong } from '../ui/text';
-import { type MeasuredVisit } from '../visit/measured-visit';
 import { mmWords } from '../words/measure-words';
 
 /** What the topline says, where it reaches from the front station to the last rib. */

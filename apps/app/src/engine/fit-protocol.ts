@@ -1,31 +1,9 @@
-import { type FrontFit, type Outcome, type RankedSaddle, type SaddleFront, type SchoolId, type Section, type Take } from '@fulcra/core';
-
-/** What may be asked of the fit worker. */
-export type FitQuestion =
-  | {
-      readonly kind: 'frontFit';
-      readonly section: Section;
-      readonly takes: readonly Take[];
-      readonly schoolId: SchoolId;
-      readonly takenAtMm: number;
-    }
-  | {
-      readonly kind: 'rankSaddles';
-      readonly section: Section;
-      readonly saddles: readonly { readonly id: string; readonly front: SaddleFront }[];
-      readonly schoolId: SchoolId;
-      readonly takenAtMm: number;
-    };
-
-export interface FitAnswers {
-  readonly frontFit: Outcome<FrontFit>;
-  readonly rankSaddles: readonly RankedSaddle[];
-}
+import { type FrontAnswers, type FrontQuestion } from '@fulcra/core';
 
 export interface Asked {
   readonly id: number;
-  readonly question: FitQuestion;
+  readonly question: FrontQuestion;
 }
 export type Answered =
-  | { readonly id: number; readonly ok: true; readonly answer: FitAnswers[keyof FitAnswers] }
+  | { readonly id: number; readonly ok: true; readonly answer: FrontAnswers[keyof FrontAnswers] }
   | { readonly id: number; readonly ok: false; readonly message: string };

@@ -1,10 +1,10 @@
-import { answerOf } from './answer';
+import { frontAnswerOf } from '@fulcra/core';
 import { type Answered, type Asked } from './fit-protocol';
 
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
   const reply = (answered: Answered): void => self.postMessage(answered);
   try {
-    reply({ id: data.id, ok: true, answer: answerOf(data.question) });
+    reply({ id: data.id, ok: true, answer: frontAnswerOf(data.question) });
   } catch (error) {
     reply({ id: data.id, ok: false, message: error instanceof Error ? error.message : String(error) });
   }

@@ -1,5 +1,5 @@
-import { type BodyInput } from '@fulcra/core';
-import { type SitMessage, type SitQuestionKind, type SitReply } from './sit-protocol';
+import { type BodyInput, type SitQuestionKind } from '@fulcra/core';
+import { type SitMessage, type SitReply } from './sit-protocol';
 
 export interface WorkerLike {
   onmessage: ((event: MessageEvent<SitReply>) => void) | null;

@@ -1,4 +1,4 @@
-import { JOBS, QUICK, ReadyBody } from './sit-answer';
+import { JOBS, QUICK, ReadyBody } from '@fulcra/core';
 import { type SitMessage, type SitReply } from './sit-protocol';
 
 /** The horse that is being fitted; a worker serves one at a time. */

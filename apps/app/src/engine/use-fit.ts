@@ -1,5 +1,6 @@
+import { type FrontAnswers, type FrontQuestion } from '@fulcra/core';
 import { useEffect, useState } from 'react';
-import { type Answered, type Asked, type FitAnswers, type FitQuestion } from './fit-protocol';
+import { type Answered, type Asked } from './fit-protocol';
 
 export type FitState<T> =
   | { readonly state: 'waiting' }
@@ -31,8 +32,8 @@ function giveBack(worker: Worker): void {
 }
 
 /** Asks a worker and follows the newest question; an older one is cancelled with its worker. */
-export function useFit<K extends FitQuestion['kind']>(question: (FitQuestion & { kind: K }) | null): FitState<FitAnswers[K]> {
-  const [state, setState] = useState<FitState<FitAnswers[K]>>({ state: 'waiting' });
+export function useFit<K extends FrontQuestion['kind']>(question: (FrontQuestion & { kind: K }) | null): FitState<FrontAnswers[K]> {
+  const [state, setState] = useState<FitState<FrontAnswers[K]>>({ state: 'waiting' });
   const key = question === null ? '' : JSON.stringify(question);
   useEffect(() => {
     if (key === '') {
@@ -40,15 +41,17 @@ export function useFit<K extends FitQuestion['kind']>(question: (FitQuestion & {
       return;
     }
     setState({ state: 'working' });
-    return ask(JSON.parse(key) as FitQuestion, (answered) =>
-      setState(answered.ok ? { state: 'done', answer: answered.answer as FitAnswers[K] } : { state: 'failed', message: answered.message }),
+    return ask(JSON.parse(key) as FrontQuestion, (answered) =>
+      setState(
+        answered.ok ? { state: 'done', answer: answered.answer as FrontAnswers[K] } : { state: 'failed', message: answered.message },
+      ),
     );
   }, [key]);
   return state;
 }
 
 /** @returns how to cancel it */
-function ask(question: FitQuestion, done: (answered: Answered) => void): () => void {
+function ask(question: FrontQuestion, done: (answered: Answered) => void): () => void {
   const worker = takeWorker();
   let busy = true;
   worker.onmessage = ({ data }: MessageEvent<Answered>) => {

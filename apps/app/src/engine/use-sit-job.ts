@@ -1,6 +1,6 @@
-import { type BodyInput } from '@fulcra/core';
+import { type BodyInput, type SitJobKind } from '@fulcra/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { type SitJobKind, type SitMessage, type SitReply } from './sit-protocol';
+import { type SitMessage, type SitReply } from './sit-protocol';
 import { newSitWorker } from './use-sitting';
 
 export type JobState<K extends keyof SitJobKind> =

@@ -1,6 +1,5 @@
-import { type BodyInput } from '@fulcra/core';
+import { type BodyInput, type SitAsked, type SitQuestionKind } from '@fulcra/core';
 import { useEffect, useMemo, useState } from 'react';
-import { type SitAsked, type SitQuestionKind } from './sit-protocol';
 import { type Answered, SitRunner, type WorkerLike } from './sit-runner';
 
 const newWorker = (): WorkerLike => new Worker(new URL('./sit.worker.ts', import.meta.url));

@@ -1,5 +1,19 @@
-import { type Saddle, chosenSettingOf, triedSettingsOf } from '@fulcra/contract';
-import { type BackSurface, type SaddleSetup, type SitRow, backSurface, middleSetup, presentSetup } from '@fulcra/core';
+import { type Saddle } from '@fulcra/contract';
+import {
+  type BackSurface,
+  type SaddleSetup,
+  type SitRow,
+  backSurface,
+  middleSetup,
+  presentSetup,
+  chosenSettingOf,
+  triedSettingsOf,
+  measuredNeeds,
+  measuredStations,
+  bodyInputOf,
+  type NeighbourOf,
+  type SitAsked,
+} from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { YStack } from 'tamagui';
@@ -12,15 +26,11 @@ import { Body, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useDraft } from '../platform/use-draft';
 import { useWide } from '../ui/use-wide';
-import { measuredNeeds } from '../visit/measured-needs';
-import { measuredStations } from '../visit/measured-visit';
 import { SchoolPicker } from '../visit/school-picker';
 import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { problemWords } from '../words/problem-words';
 import { STATE_WORDS, setupLine } from '../words/setup-words';
-import { type NeighbourOf, type SitAsked } from '../engine/sit-protocol';
 import { useSitAnswer, useSitRunner } from '../engine/use-sitting';
-import { bodyInputOf } from './model/body-of-visit';
 import { Controls } from './controls/controls';
 import { CriteriaTable } from './views/criteria-table';
 import { NeighboursSheet } from './sheets/neighbours-sheet';

@@ -1,4 +1,4 @@
-import { type FrontFit, schoolById, ARCH_SHAPES } from '@fulcra/core';
+import { type FrontFit, schoolById, ARCH_SHAPES, measuredNeeds } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -15,7 +15,6 @@ import { Screen } from '../ui/screen';
 import { Body, Small, Verdict } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
 import { useWide } from '../ui/use-wide';
-import { measuredNeeds } from '../visit/measured-needs';
 import { SchoolPicker } from '../visit/school-picker';
 import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { VisitBackline } from '../visit/visit-backline';

@@ -1,5 +1,4 @@
-import { landmarkReadingsOf } from '@fulcra/contract';
-import { type LandmarkReading, type Problem, landmarkKey, landmarkProblems, latestReadings } from '@fulcra/core';
+import { type LandmarkReading, type Problem, landmarkKey, landmarkProblems, latestReadings, landmarkReadingsOf } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';

@@ -1,5 +1,5 @@
-import { type Saddle, type TriedOnVisit } from '@fulcra/contract';
-import { type RiderLoad, archOfSetting, neutralWidth, presentSetup, shapeOf } from '@fulcra/core';
+import { type Saddle } from '@fulcra/contract';
+import { type RiderLoad, archOfSetting, neutralWidth, presentSetup, shapeOf, type TriedOnVisit } from '@fulcra/core';
 import { padWords, signedMm, strapsWords } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { describedOf } from '../fit-room/model/room-state';

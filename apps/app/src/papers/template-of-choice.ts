@@ -1,4 +1,4 @@
-import { type Saddle, type TriedOnVisit, type VisitPage } from '@fulcra/contract';
+import { type Saddle, type VisitPage } from '@fulcra/contract';
 import {
   type FrontTemplate,
   type Pose,
@@ -12,9 +12,10 @@ import {
   saddleCut,
   schoolById,
   sectionTemplate,
+  type TriedOnVisit,
+  type MeasuredVisit,
 } from '@fulcra/core';
 import { describedOf } from '../fit-room/model/room-state';
-import { type MeasuredVisit } from '../visit/measured-visit';
 import { dayWords } from '../words/measure-words';
 import { padWords } from '../words/setup-words';
 import { STATION_WORDS } from '../words/station-words';

@@ -7,6 +7,7 @@ import {
   surfaceHeightMm,
   templatePages,
   templateSvg,
+  measuredStations,
 } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -22,7 +23,6 @@ import { BODY_FILES, fontUrl } from '../ui/fonts';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Small } from '../ui/text';
-import { measuredStations } from '../visit/measured-visit';
 import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { VisitBackline } from '../visit/visit-backline';
 import { STATION_WORDS } from '../words/station-words';

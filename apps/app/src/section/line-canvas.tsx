@@ -1,4 +1,4 @@
-import { type Lengthwise, type LineStation, type PointYZ } from '@fulcra/core';
+import { type Lengthwise, type LineStation, type PointYZ, type LineMeasurement } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { LinesDrawing, LongLine } from '../drawings/lines-drawing';
 import { longScale } from '../drawings/long-scale';
@@ -7,7 +7,6 @@ import { usePalette } from '../ui/use-palette';
 import { useWide } from '../ui/use-wide';
 import { type DraftLine, withLinePoints } from './line-draft';
 import { PointsEditor } from './points-editor';
-import { type LineMeasurement } from './station-measurement';
 
 /** Where each line is drawn, mm from the zero mark. */
 const REACH: Readonly<Record<LineStation, readonly [fromMm: number, toMm: number]>> = { topline: [-160, 720], withers: [-160, 220] };

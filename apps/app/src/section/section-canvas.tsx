@@ -1,4 +1,4 @@
-import { type Section } from '@fulcra/core';
+import { type Section, type SectionMeasurement } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { paperScale } from '../drawings/paper-scale';
@@ -9,7 +9,6 @@ import { usePalette } from '../ui/use-palette';
 import { useWide } from '../ui/use-wide';
 import { type DraftTake, withPoints } from './draft-take';
 import { PointsEditor } from './points-editor';
-import { type SectionMeasurement } from './station-measurement';
 
 /** Room for the broadest cob, spine in the middle. */
 const REACH = { halfWidthMm: 260, aboveMm: 30, belowMm: 250 };

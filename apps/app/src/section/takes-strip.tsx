@@ -1,9 +1,9 @@
+import { type StationMeasurement } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Small, Strong } from '../ui/text';
 import { takeWords } from '../words/agreement-words';
-import { type StationMeasurement } from './station-measurement';
 
 /** Each take with its word, to be withdrawn by a tap. */
 export function TakesStrip({ front, onWithdraw }: { readonly front: StationMeasurement; readonly onWithdraw: (id: string) => void }) {

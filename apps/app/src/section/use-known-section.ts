@@ -1,8 +1,7 @@
 import { type VisitPage } from '@fulcra/contract';
-import { type Section, type SectionStation } from '@fulcra/core';
+import { type Section, type SectionStation, type SectionMeasurement, sectionMeasurement } from '@fulcra/core';
 import { useMemo } from 'react';
 import { useTracings } from '../platform/use-views';
-import { type SectionMeasurement, sectionMeasurement } from './station-measurement';
 
 /** What is known of a station before the next take: the takes of this visit, else what the last visit found there. */
 export function useKnownSection(page: VisitPage, station: SectionStation, measurement: SectionMeasurement): Section | null {

@@ -1,10 +1,9 @@
-import { type Station } from '@fulcra/core';
+import { type Station, type StationMeasurement } from '@fulcra/core';
 import { type TakeWrite } from '@fulcra/contract';
 import { v7 } from 'uuid';
 import { momentNow } from '../platform/clock';
 import { useSend } from '../platform/use-send';
 import { useToast } from '../ui/toast';
-import { type StationMeasurement } from './station-measurement';
 
 /** Keeping and withdrawing takes of one station. */
 export function useTakeWrites(visitId: string, station: Station, measurement: StationMeasurement) {

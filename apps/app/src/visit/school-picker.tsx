@@ -1,11 +1,10 @@
-import { type Need, type SchoolId, SCHOOLS, schoolById, schoolReadiness } from '@fulcra/core';
+import { type Need, type SchoolId, SCHOOLS, schoolById, schoolReadiness, FRONT_MEASURED } from '@fulcra/core';
 import { useState } from 'react';
 import { YStack, XStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { MARK } from '../ui/banner';
 import { Sheet } from '../ui/sheet';
 import { Body, Small, Strong } from '../ui/text';
-import { MEASURED } from '../engine/answer';
 import { CRITERION_WORDS, NEED_WORDS, SCHOOL_WORDS } from '../words/school-words';
 
 export interface SchoolPickerProps {
@@ -55,7 +54,7 @@ interface SchoolEntryProps {
 
 function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
   const school = schoolById(id);
-  const readiness = schoolReadiness(school, MEASURED);
+  const readiness = schoolReadiness(school, FRONT_MEASURED);
   const needs = [...new Set(readiness.waiting.flatMap((w) => w.missing))].filter((need) => !has.has(need));
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$m" gap="$xs">

@@ -1,5 +1,5 @@
+import { type StepId, stepDone, stepSkipped } from '@fulcra/core';
 import { Button } from '../ui/button';
-import { type StepId, stepDone, stepSkipped } from './next-step';
 import { type LoadedVisit } from './use-visit-page';
 
 /** Every step can be left out for now and come back to. */

@@ -1,12 +1,11 @@
+import { type SectionMeasurement, type MeasuredVisit, measuredVisit, tracedVisit } from '@fulcra/core';
 import { type FactBody, type VisitFields, type VisitPage } from '@fulcra/contract';
 import { useCallback, useMemo } from 'react';
 import { v7 } from 'uuid';
-import { type SectionMeasurement } from '../section/station-measurement';
 import { momentNow } from '../platform/clock';
 import { useSend } from '../platform/use-send';
 import { useVisit } from '../platform/use-views';
 import { useToast } from '../ui/toast';
-import { type MeasuredVisit, measuredVisit, tracedVisit } from './measured-visit';
 
 export interface LoadedVisit {
   readonly page: VisitPage;

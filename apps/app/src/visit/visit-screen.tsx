@@ -1,5 +1,4 @@
-import { chosenSettingOf } from '@fulcra/contract';
-import { schoolById } from '@fulcra/core';
+import { schoolById, chosenSettingOf, measuredNeeds } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { useSaddles } from '../platform/use-views';
@@ -12,7 +11,6 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small, Strong } from '../ui/text';
 import { dayWords } from '../words/measure-words';
-import { measuredNeeds } from './measured-needs';
 import { nextStep } from './next-step';
 import { SchoolPicker } from './school-picker';
 import { type LoadedVisit, useVisitPage } from './use-visit-page';

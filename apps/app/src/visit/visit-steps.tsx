@@ -1,5 +1,14 @@
-import { chosenSettingOf, triedSettingsOf } from '@fulcra/contract';
-import { LINE_STATIONS, SECTION_STATIONS, type Station, isLine } from '@fulcra/core';
+import {
+  LINE_STATIONS,
+  SECTION_STATIONS,
+  type Station,
+  isLine,
+  chosenSettingOf,
+  triedSettingsOf,
+  type StepId,
+  stepDone,
+  stepSkipped,
+} from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { TakesDrawing } from '../drawings/takes-drawing';
@@ -11,7 +20,6 @@ import { COMPLAINT_WORDS } from '../words/intake-words';
 import { degWords, mmWords } from '../words/measure-words';
 import { FAULT_WORDS } from '../words/shape-words';
 import { STATION_WORDS } from '../words/station-words';
-import { type StepId, stepDone, stepSkipped } from './next-step';
 import { type LoadedVisit } from './use-visit-page';
 
 export interface VisitStepsProps {

@@ -1,5 +1,4 @@
-import { AGREEMENT_LIMITS } from '@fulcra/core';
-import { type StationMeasurement } from '../section/station-measurement';
+import { AGREEMENT_LIMITS, type StationMeasurement } from '@fulcra/core';
 import { type Tone } from '../ui/banner';
 
 /** What the takes say together, and what to do next. */

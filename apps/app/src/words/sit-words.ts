@@ -1,7 +1,6 @@
-import { type SitRow, type SitVerdict } from '@fulcra/core';
+import { type SitRow, type SitVerdict, type SitPicture } from '@fulcra/core';
 import { SIT_WORDS } from './criterion-words';
 import { sitNumber } from './sit-number';
-import { type SitPicture } from '../engine/sit-protocol';
 
 export function wantedWords({ id, unit, least, most }: SitRow): string {
   if (unit === 'yesNo') return least !== null ? 'must' : most !== null ? 'rather not' : 'free choice';

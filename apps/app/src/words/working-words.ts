@@ -1,5 +1,4 @@
-import { type SitCriterionId, FRICTION, HARDENING_MM, LAYER_STIFFNESS } from '@fulcra/core';
-import { type SitPicture } from '../engine/sit-protocol';
+import { type SitCriterionId, FRICTION, HARDENING_MM, LAYER_STIFFNESS, type SitPicture } from '@fulcra/core';
 
 const mm = (value: number | null): string => (value === null ? 'not measured' : `${value.toFixed(1)} mm`);
 const pct = (share: number): string => `${(100 * share).toFixed(1)} %`;

@@ -1,4 +1,4 @@
-import { chosenSettingOf } from '@fulcra/contract';
+import { chosenSettingOf } from '@fulcra/core';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Saddles } from '../saddles/saddle.repository';
 import { type Facts } from './fact.repository';

@@ -1,4 +1,4 @@
-import { holdOfFacts } from '@fulcra/contract';
+import { holdOfFacts } from '@fulcra/core';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Facts } from './fact.repository';
 

@@ -1,9 +1,7 @@
 import { type NearOff, SIDES } from '../units';
 import {
   EDGE_POSES,
-  EDGE_STATIONS,
   type EdgePose,
-  type EdgeStation,
   LAST_RIB_WAYS,
   type LandmarkId,
   type LandmarkReading,
@@ -11,6 +9,7 @@ import {
   landmarkKey,
   latestReadings,
 } from './landmarks';
+import { type EdgeStation, EDGE_STATIONS } from './stations';
 
 /** Two ways to find the last rib that differ by more ask for a third (trade rule). */
 export const LAST_RIB_AGREE_MM = 20;

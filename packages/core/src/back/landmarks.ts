@@ -1,5 +1,6 @@
 import { type Problem, problem } from '../problems';
 import { type NearOff } from '../units';
+import { type EdgeStation } from './stations';
 
 /** Places felt and marked on the horse, as a distance along the spine from the chalked zero mark, + toward the tail. */
 export const PLACE_LANDMARKS = [
@@ -20,8 +21,6 @@ export type LandmarkId = (typeof LANDMARKS)[number];
 /** Three ways to find the last rib: along the rib from the flank, the line where the flank's hair meets, counting back from the loin. */
 export const LAST_RIB_WAYS = ['alongTheRib', 'flankHair', 'fromTheLoin'] as const;
 export type LastRibWay = (typeof LAST_RIB_WAYS)[number];
-export const EDGE_STATIONS = ['front', 'low', 'lastRib'] as const;
-export type EdgeStation = (typeof EDGE_STATIONS)[number];
 export const EDGE_POSES = ['relaxed', 'tensed'] as const;
 export type EdgePose = (typeof EDGE_POSES)[number];
 

@@ -1,9 +1,17 @@
-import { type Landmarks, type Lengthwise, type Section, type SectionMeasures, measureSection, measureTopline } from '../back';
+import {
+  type Landmarks,
+  type Lengthwise,
+  type Section,
+  type SectionMeasures,
+  type SectionStation,
+  measureSection,
+  measureTopline,
+} from '../back';
 import { type Trait, type TraitId, type TraitValue } from './traits';
 
 /** What is measured of a back so far; anything may be missing. */
 export interface MeasuredBack {
-  readonly sections: Readonly<Partial<Record<'front' | 'base' | 'low' | 'lastRib', Section>>>;
+  readonly sections: Readonly<Partial<Record<SectionStation, Section>>>;
   readonly topline: Lengthwise | null;
   readonly landmarks: Landmarks;
   /** Where the front section was taken, mm behind the scapula. */

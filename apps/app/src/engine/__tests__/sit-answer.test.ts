@@ -1,8 +1,6 @@
 import { PLAIN_RIDER, describedOf } from '../../fit-room/model/room-state';
-import { SCHOOLS, presentSetup } from '@fulcra/core';
+import { SCHOOLS, presentSetup, JOBS, QUICK, ReadyBody, type SitAsked } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
-import { JOBS, QUICK, ReadyBody } from '../sit-answer';
-import { type SitAsked } from '../sit-protocol';
 
 const corrie = new ReadyBody(trueBodyInput(DEMO_ANIMALS[6]!.back));
 const saddle = describedOf(DEMO_SADDLES[5]!);

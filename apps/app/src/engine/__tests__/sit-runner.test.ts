@@ -1,5 +1,5 @@
-import { type BodyInput } from '@fulcra/core';
-import { type SitAsked, type SitMessage, type SitReply } from '../sit-protocol';
+import { type BodyInput, type SitAsked } from '@fulcra/core';
+import { type SitMessage, type SitReply } from '../sit-protocol';
 import { type Answered, LOST_AFTER_MS, SitRunner, type WorkerLike } from '../sit-runner';
 
 const INPUT = { stations: [], topline: null, liftMm: null } as unknown as BodyInput;

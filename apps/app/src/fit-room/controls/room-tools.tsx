@@ -1,9 +1,8 @@
-import { type SaddleSetup } from '@fulcra/core';
+import { type SaddleSetup, type SitAsked } from '@fulcra/core';
 import { XStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Body } from '../../ui/text';
 import { useToast } from '../../ui/toast';
-import { type SitAsked } from '../../engine/sit-protocol';
 import { type SitRunner } from '../../engine/sit-runner';
 
 export const Tools = ({ children }: { readonly children: React.ReactNode }) => (

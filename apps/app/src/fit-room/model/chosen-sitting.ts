@@ -1,8 +1,7 @@
-import { type Saddle, type TriedOnVisit, chosenSettingOf } from '@fulcra/contract';
-import { type BackPose, type Sitting, STRAP_PULL_N, bodyFrom, sit } from '@fulcra/core';
+import { type Saddle } from '@fulcra/contract';
+import { type BackPose, type Sitting, STRAP_PULL_N, bodyFrom, sit, type TriedOnVisit, chosenSettingOf, bodyInputOf } from '@fulcra/core';
 import { useMemo } from 'react';
 import { type LoadedVisit } from '../../visit/use-visit-page';
-import { bodyInputOf } from './body-of-visit';
 import { describedOf } from './room-state';
 
 export interface Choice {

@@ -1,5 +1,5 @@
+import { type SitPicture } from '@fulcra/core';
 import { useSyncExternalStore } from 'react';
-import { type SitPicture } from '../../engine/sit-protocol';
 
 /**
  * The picture while a finger slides the saddle: only the drawings listen to it, so that the rest of the room

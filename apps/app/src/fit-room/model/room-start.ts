@@ -10,9 +10,9 @@ import {
   naturalPlaceMm,
   presentSetup,
   schoolById,
+  type SitPicture,
 } from '@fulcra/core';
 import { type LoadedVisit } from '../../visit/use-visit-page';
-import { type SitPicture } from '../../engine/sit-protocol';
 import { pressureThumb } from './pressure-scale';
 import { PLAIN_RIDER, type RoomState, describedOf } from './room-state';
 

@@ -1,6 +1,5 @@
-import { crownRadiusMm, liftedBy, treeDrop, underside } from '@fulcra/core';
+import { crownRadiusMm, liftedBy, treeDrop, underside, type SitPicture } from '@fulcra/core';
 import { BufferAttribute, BufferGeometry, Color, DoubleSide, Group, Mesh, MeshStandardMaterial, Vector3 } from 'three';
-import { type SitPicture } from '../../engine/sit-protocol';
 import { PRESSURE_COLOURS, pressureStep } from './pressure-scale';
 
 const place = (xMm: number, yMm: number, zMm: number): Vector3 => new Vector3(xMm, zMm, -yMm);

@@ -1,4 +1,4 @@
-import { type SaddleSetup } from '@fulcra/core';
+import { type SaddleSetup, type NeighbourOf, type SitPicture } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
 import { Button } from '../../ui/button';
@@ -6,7 +6,6 @@ import { Sheet } from '../../ui/sheet';
 import { Body, Small, Strong } from '../../ui/text';
 import { AXIS_WORDS, axisValue } from '../../words/setup-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
-import { type NeighbourOf, type SitPicture } from '../../engine/sit-protocol';
 
 export interface NeighboursSheetProps {
   readonly open: boolean;

@@ -1,5 +1,5 @@
 import { type Ranking, type Saddle, rankingSchema } from '@fulcra/contract';
-import { type BodyInput, type SaddleSetup, SIT_CRITERIA } from '@fulcra/core';
+import { type BodyInput, type SaddleSetup, SIT_CRITERIA, type SitJobKind } from '@fulcra/core';
 import { useQuery } from '@tanstack/react-query';
 import { YStack } from 'tamagui';
 import { NoAnswer, request } from '../../platform/api-client';
@@ -9,7 +9,6 @@ import { Body, Name, Small } from '../../ui/text';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { setupLine } from '../../words/setup-words';
 import { sitNumber } from '../../words/sit-number';
-import { type SitJobKind } from '../../engine/sit-protocol';
 import { describedOf } from '../model/room-state';
 
 interface RankedByServerProps {

@@ -1,4 +1,4 @@
-import { type Assessed, type BodyInput, type DescribedSaddle, type SaddleSetup, configurationCount } from '@fulcra/core';
+import { type Assessed, type BodyInput, type DescribedSaddle, type SaddleSetup, configurationCount, type SitAsked } from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -8,7 +8,6 @@ import { Body, Heading, Small, Strong } from '../../ui/text';
 import { problemWords } from '../../words/problem-words';
 import { AXIS_WORDS, setupLine, strapsWords } from '../../words/setup-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
-import { type SitAsked } from '../../engine/sit-protocol';
 import { useSitAnswer } from '../../engine/use-sitting';
 import { type SitRunner } from '../../engine/sit-runner';
 import { useSitJob } from '../../engine/use-sit-job';

@@ -1,5 +1,5 @@
 import { type Saddle } from '@fulcra/contract';
-import { type BodyInput, type RankedBySitting, type SaddleSetup } from '@fulcra/core';
+import { type BodyInput, type RankedBySitting, type SaddleSetup, type SitJobKind } from '@fulcra/core';
 import { useEffect, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -11,7 +11,6 @@ import { STATE_WORDS, setupLine } from '../../words/setup-words';
 import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
-import { type SitJobKind } from '../../engine/sit-protocol';
 import { useSitJob } from '../../engine/use-sit-job';
 import { RankedByServer } from './ranked-by-server';
 import { describedOf } from '../model/room-state';

@@ -1,4 +1,4 @@
-import { type SitRow, schoolById } from '@fulcra/core';
+import { type SitRow, schoolById, type SitPicture } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
@@ -8,7 +8,6 @@ import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { remedyOfRow, rowWords, wantedWords } from '../../words/sit-words';
 import { workingLines } from '../../words/working-words';
-import { type SitPicture } from '../../engine/sit-protocol';
 
 export interface WorkingSheetProps {
   readonly row: SitRow | null;

@@ -1,4 +1,4 @@
-import { type SchoolId, type SitRow, schoolById } from '@fulcra/core';
+import { type SchoolId, type SitRow, schoolById, type SitPicture } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -9,7 +9,6 @@ import { NEED_WORDS } from '../../words/school-words';
 import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { ROW_TONE, verdictTone, wantedWords } from '../../words/sit-words';
-import { type SitPicture } from '../../engine/sit-protocol';
 
 export interface CriteriaTableProps {
   readonly picture: SitPicture;

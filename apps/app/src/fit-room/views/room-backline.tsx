@@ -1,11 +1,10 @@
 import { pathOf } from '../../drawings/path-of';
-import { type Landmarks } from '@fulcra/core';
+import { type Landmarks, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { type BacklineLayout } from '../../drawings/backline-layout';
 import { RailBox } from '../../ui/rail-box';
 import { BODY_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
-import { type SitPicture } from '../../engine/sit-protocol';
 
 export interface RoomBacklineProps {
   readonly widthPx: number;

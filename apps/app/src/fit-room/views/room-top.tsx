@@ -1,4 +1,4 @@
-import { type BackSurface, type BodyInput, type SitRow } from '@fulcra/core';
+import { type BackSurface, type BodyInput, type SitRow, type SitPicture } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { backlineLayout } from '../../drawings/backline-layout';
@@ -6,7 +6,6 @@ import { useMeasuredWidth } from '../../drawings/use-measured-width';
 import { HoldBanner } from '../../visit/hold-banner';
 import { Banner } from '../../ui/banner';
 import { type LoadedVisit } from '../../visit/use-visit-page';
-import { type SitPicture } from '../../engine/sit-protocol';
 import { type LivePicture, useLive } from '../model/live-picture';
 import { RoomBackline, type RoomBacklineProps } from './room-backline';
 import { RoomViews, type RoomViewsProps, type ViewId } from './room-views';

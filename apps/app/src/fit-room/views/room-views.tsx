@@ -1,4 +1,4 @@
-import { type BackSurface, type SitRow } from '@fulcra/core';
+import { type BackSurface, type SitRow, type MeasuredVisit, type SitPicture } from '@fulcra/core';
 import { Suspense, lazy, useMemo, useRef, useState } from 'react';
 import { type GestureResponderEvent, View } from 'react-native';
 import { XStack, YStack } from 'tamagui';
@@ -6,8 +6,6 @@ import { hasWebGl } from '../../drawings/solid/has-web-gl';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
 import { Choice } from '../../ui/choice';
 import { Body, Small } from '../../ui/text';
-import { type MeasuredVisit } from '../../visit/measured-visit';
-import { type SitPicture } from '../../engine/sit-protocol';
 import { roomFrame } from '../model/room-frame';
 import { SectionView } from './section-view';
 import { SideView } from './side-view';

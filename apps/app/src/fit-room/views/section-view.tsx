@@ -1,4 +1,15 @@
-import { type NearOff, type Pose, type SaddleCut, SIDES, liftedBy, point, saddleCut, surfaceHeightMm, underside } from '@fulcra/core';
+import {
+  type NearOff,
+  type Pose,
+  type SaddleCut,
+  SIDES,
+  liftedBy,
+  point,
+  saddleCut,
+  surfaceHeightMm,
+  underside,
+  type SitPicture,
+} from '@fulcra/core';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../../drawings/millimetre-grid';
 import { paperScale, pathThrough } from '../../drawings/paper-scale';
@@ -7,7 +18,6 @@ import { ValuePeg } from '../../drawings/value-peg';
 import { BODY_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { fingersWords } from '../../words/measure-words';
-import { type SitPicture } from '../../engine/sit-protocol';
 import { PRESSURE_COLOURS, pressureStep } from '../model/pressure-scale';
 import { type RoomViewProps } from './top-view';
 

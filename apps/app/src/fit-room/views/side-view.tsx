@@ -1,9 +1,8 @@
 import { pathOf } from '../../drawings/path-of';
-import { type BackSurface, type SitRow, GIRTH_BUCKLE, liftedBy, surfaceHeightMm, underside } from '@fulcra/core';
+import { type BackSurface, type SitRow, GIRTH_BUCKLE, liftedBy, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
-import { type SitPicture } from '../../engine/sit-protocol';
 import { EndLine, type RoomViewProps, riderAt } from './top-view';
 
 const STEP_MM = 8;

@@ -1,10 +1,9 @@
-import { type BodyInput, type SitCriterionId } from '@fulcra/core';
+import { type BodyInput, type SitCriterionId, type SitAsked } from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Body, Heading, Small } from '../../ui/text';
 import { SIT_WORDS } from '../../words/criterion-words';
-import { type SitAsked } from '../../engine/sit-protocol';
 import { useSitJob } from '../../engine/use-sit-job';
 
 /** How sure: the takes redrawn within their spread, and how often each width would win. Asked for, because it takes seconds. */

@@ -1,11 +1,10 @@
-import { type BackSurface, type Landmarks, type SitRow, SCREENING_KPA, SIDES, seatAtMm } from '@fulcra/core';
+import { type BackSurface, type Landmarks, type SitRow, SCREENING_KPA, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { BODY_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { spokenSitting } from '../../words/sit-words';
-import { type SitPicture } from '../../engine/sit-protocol';
 import { PRESSURE_COLOURS, PRESSURE_STEPS_KPA, pressureImage, rgbOf } from '../model/pressure-scale';
 import { type RoomFrame } from '../model/room-frame';
 

@@ -1,4 +1,5 @@
-import { type Saddle, type TriedOnVisit } from '@fulcra/contract';
+import { type TriedOnVisit } from '@fulcra/core';
+import { type Saddle } from '@fulcra/contract';
 import { Pressable } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';

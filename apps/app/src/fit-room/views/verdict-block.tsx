@@ -1,10 +1,9 @@
-import { type SitVerdict } from '@fulcra/core';
+import { type SitVerdict, type NeighbourOf, type SitPicture } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
 import { Body, Small, Verdict } from '../../ui/text';
 import { chainSentence } from '../../words/chain-words';
 import { remedyOfRow, sitHeadline, verdictTone } from '../../words/sit-words';
-import { type NeighbourOf, type SitPicture } from '../../engine/sit-protocol';
 
 export interface VerdictBlockProps {
   readonly picture: SitPicture;

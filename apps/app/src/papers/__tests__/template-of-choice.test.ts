@@ -1,10 +1,18 @@
-import { type TriedOnVisit } from '@fulcra/contract';
-import { type Item, backSurface, bodyFrom, presentSetup, sit, surfaceHeightMm, templatePages } from '@fulcra/core';
+import {
+  type Item,
+  backSurface,
+  bodyFrom,
+  presentSetup,
+  sit,
+  surfaceHeightMm,
+  templatePages,
+  type TriedOnVisit,
+  bodyInputOf,
+  measuredStations,
+} from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
-import { bodyInputOf } from '../../fit-room/model/body-of-visit';
 import { describedOf } from '../../fit-room/model/room-state';
 import { facts, takes, visited } from '../../visit/__tests__/demo-visit';
-import { measuredStations } from '../../visit/measured-visit';
 import { templatesOfChoice } from '../template-of-choice';
 
 const { page, measured } = visited({ takes, facts });

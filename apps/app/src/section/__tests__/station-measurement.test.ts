@@ -1,6 +1,6 @@
+import { sectionMeasurement } from '@fulcra/core';
 import { type TakeRecord } from '@fulcra/contract';
 import { agreementWords, takeWords } from '../../words/agreement-words';
-import { sectionMeasurement } from '../station-measurement';
 
 let count = 0;
 const take = (near1: number, near2: number, withdrawn = false): TakeRecord => ({

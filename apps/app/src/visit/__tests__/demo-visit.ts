@@ -1,6 +1,6 @@
+import { measuredVisit } from '@fulcra/core';
 import { type Fact, type FactBody, type TakeRecord, type VisitPage } from '@fulcra/contract';
 import { DEMO_ANIMALS, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
-import { measuredVisit } from '../measured-visit';
 
 export const CORRIE = DEMO_ANIMALS[6]!;
 

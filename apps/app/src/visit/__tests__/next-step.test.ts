@@ -1,6 +1,6 @@
+import { measuredNeeds, stepDone } from '@fulcra/core';
 import { type FactBody } from '@fulcra/contract';
-import { measuredNeeds } from '../measured-needs';
-import { nextStep, stepDone } from '../next-step';
+import { nextStep } from '../next-step';
 import { CORRIE, fact, facts, takes, visited } from './demo-visit';
 
 describe('what the visit proposes', () => {

@@ -1,7 +1,6 @@
-import { SIT_CRITERIA, SIT_CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sitRow } from '@fulcra/core';
+import { SIT_CRITERIA, SIT_CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sitRow, QUICK, ReadyBody } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { PLAIN_RIDER, describedOf } from '../../fit-room/model/room-state';
-import { QUICK, ReadyBody } from '../../engine/sit-answer';
 import { sitNumber } from '../sit-number';
 import { SIT_WORDS } from '../criterion-words';
 import { remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';

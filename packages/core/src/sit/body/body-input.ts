@@ -1,7 +1,7 @@
 import { type Lengthwise } from '../../back/lengthwise';
 import { type Landmarks } from '../../back/landmarks-resolved';
 import { type Section } from '../../back/section';
-import { type SectionStation } from '../../back/stations';
+import { type EdgeStation, type SectionStation, EDGE_STATIONS, STATION_TABLE } from '../../back/stations';
 import { backSurface } from '../../back/surface';
 import { type Outcome, done } from '../../problems';
 import { type Random } from '../../random/seeded';
@@ -31,14 +31,13 @@ export function bodyFrom(input: BodyInput): Outcome<HorseBody> {
   const surface = backSurface({ stations, topline });
   if (!surface.ok) return surface;
   const front = stations.find((s) => s.station === 'front');
-  const at = (station: SectionStation, share: number): number => {
-    const xs = surface.value.stationsMm;
-    return stations.find((s) => s.station === station)?.xMm ?? xs[0]! + share * (xs.at(-1)! - xs[0]!);
-  };
+  const xs = surface.value.stationsMm;
+  const at = (station: EdgeStation): number =>
+    stations.find((s) => s.station === station)?.xMm ?? xs[0]! + STATION_TABLE[station].edgesAtShare * (xs.at(-1)! - xs[0]!);
   return done(
     horseBody(surface.value, {
       landmarks,
-      stationsMm: { front: at('front', 0), low: at('low', 0.5), lastRib: at('lastRib', 1) },
+      stationsMm: Object.fromEntries(EDGE_STATIONS.map((s) => [s, at(s)])) as Record<EdgeStation, number>,
       liftMm,
       front: front === undefined ? null : { section: prepareSection(front.section), takenAtMm: front.xMm },
     }),

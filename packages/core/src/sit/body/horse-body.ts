@@ -1,5 +1,6 @@
 import { type BackSurface } from '../../back/surface';
 import { type Landmarks } from '../../back/landmarks-resolved';
+import { type EdgeStation, EDGE_STATIONS } from '../../back/stations';
 import { type NearOff, SIDES } from '../../units';
 import { type PreparedSection } from '../../front/arch-on-section';
 
@@ -51,7 +52,7 @@ export function widthAt(widths: readonly WidthAt[], xMm: number): number | null 
 
 export interface BodyPlaces {
   readonly landmarks: Landmarks;
-  readonly stationsMm: Readonly<Record<'front' | 'low' | 'lastRib', number>>;
+  readonly stationsMm: Readonly<Record<EdgeStation, number>>;
   readonly liftMm: number | null;
   readonly front: FrontOfBody | null;
 }
@@ -62,12 +63,10 @@ const UNMARKED = { lowShare: 0.5, witherBaseBehindFrontMm: 60 } as const;
 export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm, front }: BodyPlaces): HorseBody {
   const [from, to] = [surface.stationsMm[0]!, surface.stationsMm.at(-1)!];
   const edges = (of: 'spineMm' | 'muscleMm'): WidthAt[] =>
-    (['front', 'low', 'lastRib'] as const)
-      .flatMap((station) => {
-        const felt = landmarks.edges.find((e) => e.station === station && e.pose === 'relaxed' && e[of] !== null);
-        return felt === undefined ? [] : [{ xMm: stationsMm[station], widthMm: felt[of]! }];
-      })
-      .sort((a, b) => a.xMm - b.xMm);
+    EDGE_STATIONS.flatMap((station) => {
+      const felt = landmarks.edges.find((e) => e.station === station && e.pose === 'relaxed' && e[of] !== null);
+      return felt === undefined ? [] : [{ xMm: stationsMm[station], widthMm: felt[of]! }];
+    }).sort((a, b) => a.xMm - b.xMm);
   return {
     surface,
     scapula: landmarks.scapula,

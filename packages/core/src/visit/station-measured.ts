@@ -1,4 +1,3 @@
-import { type TakeRecord } from '@fulcra/contract';
 import {
   type Agreement,
   type Lengthwise,
@@ -12,14 +11,17 @@ import {
   readLineTakes,
   readTakes,
   takesAgreement,
-} from '@fulcra/core';
-import { type PegState } from '../drawings/backline';
+} from '../back';
+import { type RecordedTake } from './recorded';
+
+/** How far a station is: nothing taken, takes that don't agree yet, or takes that do. */
+export type PegState = 'open' | 'doubtful' | 'measured';
 
 /** What the takes of one station say together. */
 interface Measured<Shape, Place> {
   /** Takes that count, oldest first, with their number as the fitter knows them. */
   readonly takes: readonly (Shape & { readonly id: string; readonly number: number; readonly odd: boolean })[];
-  readonly withdrawn: readonly TakeRecord[];
+  readonly withdrawn: readonly RecordedTake[];
   /** All takes ever made here, the withdrawn ones too. */
   readonly everTaken: number;
   readonly agreement: Agreement;
@@ -39,7 +41,7 @@ export type StationMeasurement = SectionMeasurement | LineMeasurement;
 
 /** @param otherwiseAtMm where this station is expected while nobody has taken it */
 export function sectionMeasurement<Place extends number | null>(
-  all: readonly TakeRecord[],
+  all: readonly RecordedTake[],
   station: Station,
   otherwiseAtMm: Place,
 ): SectionMeasurement<number | Place> {
@@ -54,7 +56,7 @@ export function sectionMeasurement<Place extends number | null>(
   };
 }
 
-export function lineMeasurement(all: readonly TakeRecord[], station: Station): LineMeasurement {
+export function lineMeasurement(all: readonly RecordedTake[], station: Station): LineMeasurement {
   const records = all.filter((r) => r.station === station);
   const { takes } = readLineTakes(counted(records));
   const agreement = lineAgreement(takes);
@@ -66,14 +68,14 @@ export function lineMeasurement(all: readonly TakeRecord[], station: Station): L
   };
 }
 
-const counted = (records: readonly TakeRecord[]) => records.filter((r) => !r.withdrawn).map(({ id, reading }) => ({ id, reading }));
+const counted = (records: readonly RecordedTake[]) => records.filter((r) => !r.withdrawn).map(({ id, reading }) => ({ id, reading }));
 
-const numbered = (records: readonly TakeRecord[], agreement: Agreement, id: string) => ({
+const numbered = (records: readonly RecordedTake[], agreement: Agreement, id: string) => ({
   number: records.findIndex((r) => r.id === id) + 1,
   odd: agreement.odd.some((o) => o.id === id),
 });
 
-function shared<Place extends number | null>(records: readonly TakeRecord[], agreement: Agreement, otherwiseAtMm: Place) {
+function shared<Place extends number | null>(records: readonly RecordedTake[], agreement: Agreement, otherwiseAtMm: Place) {
   const peg: PegState = agreement.state === 'agree' ? 'measured' : agreement.state === 'none' ? 'open' : 'doubtful';
   const last = records.filter((r) => !r.withdrawn).at(-1);
   const takenAtMm: number | Place = last === undefined ? otherwiseAtMm : last.takenAtMm;

@@ -1,21 +1,24 @@
-import { type VisitPage, chosenTraitsOf, feelingsOf, holdOfFacts, landmarkReadingsOf } from '@fulcra/contract';
 import {
-  type FaultForecast,
-  type Feeling,
   type Landmarks,
-  SECTION_STATIONS,
   type SectionStation,
-  type SoreHold,
   type StationSection,
-  type Trait,
-  type TraitId,
+  SECTION_STATIONS,
+  STATION_TABLE,
   expectedStationMm,
-  faultForecast,
   resolveLandmarks,
-  traitsMeasured,
-  traitsTogether,
-} from '@fulcra/core';
-import { type LineMeasurement, type SectionMeasurement, lineMeasurement, sectionMeasurement } from '../section/station-measurement';
+} from '../back';
+import { type Feeling, type SoreHold } from '../feel';
+import { type FaultForecast, type Trait, type TraitId, faultForecast, traitsMeasured, traitsTogether } from '../shape';
+import { chosenTraitsOf, feelingsOf, holdOfFacts, landmarkReadingsOf } from './facts-read';
+import { type RecordedFact, type RecordedTake } from './recorded';
+import { type LineMeasurement, type SectionMeasurement, lineMeasurement, sectionMeasurement } from './station-measured';
+
+/** What a visit is derived from: where its front is taken, and everything entered at it. */
+export interface VisitRecord {
+  readonly visit: { readonly stationMm: number };
+  readonly takes: readonly RecordedTake[];
+  readonly facts: readonly RecordedFact[];
+}
 
 /** Everything that a visit's takes and facts say, derived again whenever one is added. */
 export interface MeasuredVisit {
@@ -38,7 +41,7 @@ export interface TracedVisit {
   readonly withers: LineMeasurement;
 }
 
-export const tracedVisit = (takes: VisitPage['takes']): TracedVisit => ({
+export const tracedVisit = (takes: VisitRecord['takes']): TracedVisit => ({
   sections: Object.fromEntries(SECTION_STATIONS.map((station) => [station, sectionMeasurement(takes, station, null)])) as Record<
     SectionStation,
     SectionMeasurement<number | null>
@@ -47,7 +50,7 @@ export const tracedVisit = (takes: VisitPage['takes']): TracedVisit => ({
   withers: lineMeasurement(takes, 'withers'),
 });
 
-export function measuredVisit({ visit, facts, takes }: VisitPage, traced: TracedVisit = tracedVisit(takes)): MeasuredVisit {
+export function measuredVisit({ visit, facts, takes }: VisitRecord, traced: TracedVisit = tracedVisit(takes)): MeasuredVisit {
   const landmarks = resolveLandmarks(landmarkReadingsOf(facts));
   const { topline, withers } = traced;
   const sections = Object.fromEntries(
@@ -77,7 +80,7 @@ export function measuredVisit({ visit, facts, takes }: VisitPage, traced: Traced
 }
 
 function consensusOf(sections: Readonly<Record<SectionStation, SectionMeasurement>>) {
-  const shapes = (['front', 'base', 'low', 'lastRib'] as const).flatMap((s) => {
+  const shapes = SECTION_STATIONS.flatMap((s) => {
     const section = sections[s].consensus;
     return section === null ? [] : [[s, section] as const];
   });
@@ -86,7 +89,8 @@ function consensusOf(sections: Readonly<Record<SectionStation, SectionMeasuremen
 
 /** Where a station is to be taken: at its landmark where that is felt, else where most horses have it. */
 function stationPlaceMm(station: SectionStation, frontMm: number, landmarks: Landmarks): number {
-  const felt = station === 'low' ? landmarks.places.lowPoint : station === 'lastRib' ? landmarks.lastRib.atMm : null;
+  const { standsAt } = STATION_TABLE[station];
+  const felt = standsAt === null ? null : standsAt === 'lastRib' ? landmarks.lastRib.atMm : landmarks.places[standsAt];
   return Math.round(felt ?? expectedStationMm(station, frontMm));
 }
 

@@ -1,4 +1,5 @@
-import { type Need } from '@fulcra/core';
+import { WHOLE_SECTIONS } from '../back';
+import { type Need } from '../schools';
 import { type MeasuredVisit } from './measured-visit';
 
 /** What of the schools' needs this visit has measured, whether or not a verdict reads it yet. */
@@ -12,10 +13,7 @@ export function measuredNeeds({
     ['frontSection', sections.front.consensus !== null],
     ['scapulaAtRest', near.restMm !== null && off.restMm !== null],
     ['scapulaTravel', near.travelMm !== null && off.travelMm !== null],
-    [
-      'wholeBack',
-      [sections.front, sections.base, sections.low, sections.lastRib].every((s) => s.consensus !== null) && topline.consensus !== null,
-    ],
+    ['wholeBack', WHOLE_SECTIONS.every((s) => sections[s].consensus !== null) && topline.consensus !== null],
     ['lastRib', landmarks.lastRib.atMm !== null],
     ['spineLigament', landmarks.edges.some((e) => e.spineMm !== null)],
     ['girthGroove', landmarks.places.girthGroove !== undefined],

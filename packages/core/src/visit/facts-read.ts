@@ -1,0 +1,55 @@
+import { type LandmarkReading } from '../back';
+import { type Feeling, type HoldClearance, type SoreHold, soreHold } from '../feel';
+import { type Trait, type TraitValue } from '../shape';
+import { type FactBodies, type RecordedFact, type TriedSetting, factsOfKind } from './recorded';
+
+export const feelingsOf = (facts: readonly RecordedFact[]): Feeling[] =>
+  factsOfKind(facts, 'feel').map(({ id, spots, pass, reaction, signs }) => ({ id, spots, pass, reaction, signs }));
+
+export const clearancesOf = (facts: readonly RecordedFact[]): HoldClearance[] =>
+  factsOfKind(facts, 'holdCleared').map(({ by, reason, clears }) => ({ by, reason, clears }));
+
+export const holdOfFacts = (facts: readonly RecordedFact[]): SoreHold => soreHold(feelingsOf(facts), clearancesOf(facts));
+
+export const landmarkReadingsOf = (facts: readonly RecordedFact[]): LandmarkReading[] =>
+  factsOfKind(facts, 'landmark').map(({ landmark, side, way, station, pose, atMm }) => ({ landmark, side, way, station, pose, atMm }));
+
+export const chosenTraitsOf = (facts: readonly RecordedFact[]): Trait[] =>
+  factsOfKind(facts, 'trait').map(({ id, trait, value }) => ({
+    trait,
+    value: value as TraitValue,
+    source: { from: 'chosen', factId: id },
+  }));
+
+/** The last belly lift that was measured, mm; null where none was. */
+export const liftOfFacts = (facts: readonly RecordedFact[]): number | null =>
+  factsOfKind(facts, 'bellyLift')
+    .flatMap(({ riseMm }) => riseMm ?? [])
+    .at(-1) ?? null;
+
+export interface TriedOnVisit extends TriedSetting {
+  readonly id: string;
+  readonly hand: string;
+}
+
+/** Settings tried at a visit: those without a hard stop first, then by score. */
+export const triedSettingsOf = (facts: readonly RecordedFact[]): TriedOnVisit[] =>
+  factsOfKind(facts, 'triedSetting').sort((a, b) => stopsIn(a) - stopsIn(b) || b.score - a.score);
+
+export const stopsIn = (t: TriedSetting): number => t.missed.filter((m) => m.stops).length;
+
+export interface ChosenSetting {
+  readonly tried: TriedOnVisit;
+  readonly note: string;
+}
+
+/** The latest choice among what was tried; null while there is none, or its setting was withdrawn. */
+export function chosenSettingOf(facts: readonly RecordedFact[]): ChosenSetting | null {
+  const choice = factsOfKind(facts, 'chosenSetting').at(-1);
+  const tried = triedSettingsOf(facts).find((t) => t.id === choice?.triedId);
+  return choice === undefined || tried === undefined ? null : { tried, note: choice.note };
+}
+
+/** Who stands for a setting that was refused; null where nobody does. */
+export const overruledBy = (facts: readonly RecordedFact[], triedId: string): FactBodies['refusalOverruled'] | null =>
+  factsOfKind(facts, 'refusalOverruled').findLast((f) => f.triedId === triedId) ?? null;

@@ -1,0 +1,93 @@
+import { type AnyReading, type LandmarkReading, type Station } from '../back';
+import { type FeltSpot, type PassId, type Reaction, type SkinSign } from '../feel';
+import { type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField } from '../intake';
+import { type SaddleSetup } from '../saddle';
+import { type SchoolId, type SitCriterionId } from '../schools';
+import { type TraitId } from '../shape';
+import { type BackPose, type RiderLoad } from '../sit';
+import { type NearOff } from '../units';
+
+/** A take as it was written down at a visit; never altered, only withdrawn. */
+export interface RecordedTake {
+  readonly id: string;
+  readonly station: Station;
+  readonly takenAtMm: number;
+  readonly takenAt: string;
+  readonly hand: string;
+  readonly reading: AnyReading;
+  readonly withdrawn: boolean;
+}
+
+/** Parts of the work a fitter can leave out for now. */
+export const STEPS = ['intake', 'feel', 'shape', 'landmarks', 'tracings'] as const;
+export type StepId = (typeof STEPS)[number];
+
+/** One setup of one saddle tried on this horse, with what was computed for it under which rules. */
+export interface TriedSetting {
+  readonly saddleId: string;
+  readonly saddleName: string;
+  readonly widthLabel: string;
+  readonly setup: SaddleSetup;
+  readonly rider: RiderLoad | null;
+  readonly pose: BackPose;
+  readonly schoolId: SchoolId;
+  readonly schoolVersion: number;
+  readonly coreVersion: string;
+  readonly score: number;
+  /** Rows that missed, or refused: enough to say why long after. */
+  readonly missed: readonly { readonly id: SitCriterionId; readonly value: number | null; readonly stops: boolean }[];
+  /** For the small drawing: pressure by rows and columns of a coarse grid, kPa, near side first. */
+  readonly thumb: { readonly rows: number; readonly columns: number; readonly kPa: readonly number[] };
+}
+
+/** What a fact says, by kind. The contract's schemas are held against this by the compiler. */
+export interface FactBodies {
+  readonly intake: { readonly field: IntakeField; readonly value: string | number };
+  readonly complaint: {
+    readonly complaint: ComplaintId;
+    readonly place: ComplaintPlace | null;
+    readonly side: NearOff | null;
+    readonly when: readonly ComplaintTime[];
+    readonly note: string;
+  };
+  readonly feel: {
+    readonly spots: readonly FeltSpot[];
+    readonly pass: PassId;
+    readonly reaction: Reaction;
+    readonly signs: readonly SkinSign[];
+  };
+  readonly bellyLift: {
+    readonly riseMm: number | null;
+    readonly byEye: 'none' | 'little' | 'clear' | null;
+    readonly even: 'even' | 'nearLess' | 'offLess' | null;
+    readonly withersFill: boolean | null;
+  };
+  readonly trait: { readonly trait: TraitId; readonly value: string };
+  readonly landmark: LandmarkReading;
+  readonly cautionsShown: object;
+  readonly holdCleared: { readonly by: string; readonly reason: string; readonly clears: readonly string[] };
+  readonly skipped: { readonly step: StepId };
+  readonly triedSetting: TriedSetting;
+  readonly chosenSetting: { readonly triedId: string; readonly note: string };
+  /** A named person stands for a chosen setting that the engine refuses. */
+  readonly refusalOverruled: { readonly triedId: string; readonly by: string; readonly reason: string };
+  /** The server's own notes of when a visit was closed and opened again. */
+  readonly visitClosed: object;
+  readonly visitReopened: object;
+}
+export type FactKind = keyof FactBodies;
+export type RecordedBody = { readonly [K in FactKind]: { readonly kind: K } & FactBodies[K] }[FactKind];
+
+/** Something found or said at a visit: added and withdrawn, never altered. */
+export interface RecordedFact {
+  readonly id: string;
+  readonly hand: string;
+  readonly withdrawn: boolean;
+  readonly body: RecordedBody;
+}
+
+type Found<K extends FactKind> = { readonly id: string; readonly hand: string } & FactBodies[K];
+
+/** What facts of one kind say, without the withdrawn ones, in the order given. */
+export const factsOfKind = <K extends FactKind>(facts: readonly RecordedFact[], kind: K): Found<K>[] =>
+  facts.flatMap(({ id, hand, withdrawn, body }) => (withdrawn || body.kind !== kind ? [] : [{ ...body, id, hand } as unknown as Found<K>]));

@@ -1,0 +1,61 @@
+import { type SoreHold } from '../feel';
+import { type FactBodies } from './recorded';
+
+/** What the fitter said at the end of a visit. */
+export const RIDE_WORDS = ['goodToRide', 'notGoodToRide'] as const;
+export type RideWord = (typeof RIDE_WORDS)[number];
+
+/** Why "good to ride" doesn't stand. */
+export type TakenBack =
+  | { readonly code: 'SORE_HOLD'; readonly findings: number }
+  | { readonly code: 'TACK_UNSAFE'; readonly saddleName: string }
+  | { readonly code: 'SETTING_REFUSED'; readonly saddleName: string; readonly stops: number };
+
+/** Whether the horse may be ridden, as everything known now has it: derived, never stored. */
+export interface RideResult {
+  readonly said: RideWord | null;
+  /** What stands: "good to ride" only while nothing takes it back. */
+  readonly stands: RideWord | null;
+  readonly takenBack: readonly TakenBack[];
+  /** A refusal that a named person stands for, shown beside the result. */
+  readonly overruled: FactBodies['refusalOverruled'] | null;
+}
+
+export interface RideQuestion {
+  readonly said: RideWord | null;
+  readonly hold: SoreHold;
+  /** Saddles this visit ends with: chosen, or decided on. */
+  readonly saddles: readonly { readonly name: string; readonly state: string }[];
+  /** The chosen setting with its hard stops, where there is one. */
+  readonly chosen: { readonly saddleName: string; readonly stops: number } | null;
+  readonly overruled: FactBodies['refusalOverruled'] | null;
+}
+
+/** Clauses that can be switched; docs/architecture.md says which are on. */
+export interface RideClauses {
+  /** A chosen setting that is refused takes "good to ride" back. */
+  readonly refusedSetting: boolean;
+}
+
+/** The refused setting waits until verdicts carry their uncertainty: until then a refusal may be the hand's error. */
+export const RIDE_CLAUSES: RideClauses = { refusedSetting: false };
+
+/**
+ * What of "good to ride" stands. A sore hold and unsafe tack take it back whatever a person says; a refused setting can be
+ * overruled by name and reason.
+ */
+export function rideResult(question: RideQuestion, clauses: RideClauses = RIDE_CLAUSES): RideResult {
+  const { said, hold, saddles, chosen, overruled } = question;
+  const reasons: TakenBack[] = [];
+  if (hold.state === 'held') reasons.push({ code: 'SORE_HOLD', findings: new Set(hold.reasons.map((r) => r.feelingId)).size });
+  for (const { name, state } of saddles) if (state === 'unsafe') reasons.push({ code: 'TACK_UNSAFE', saddleName: name });
+  if (clauses.refusedSetting && chosen !== null && chosen.stops > 0 && overruled === null) {
+    reasons.push({ code: 'SETTING_REFUSED', ...chosen });
+  }
+  const takenBack = said === 'goodToRide' ? reasons : [];
+  return { said, stands: takenBack.length > 0 ? 'notGoodToRide' : said, takenBack, overruled };
+}
+
+/** What would take "good to ride" back if it were said now: empty where it may be said. */
+export const againstRiding = (question: Omit<RideQuestion, 'said'>, clauses: RideClauses = RIDE_CLAUSES): readonly TakenBack[] =>
+  rideResult({ ...question, said: 'goodToRide' }, clauses).takenBack;

@@ -1,0 +1,114 @@
+import { type Outcome } from '../problems';
+import { seededRandom } from '../random';
+import { type BySideAndZone, type DescribedSaddle } from '../saddle';
+import { schoolById } from '../schools';
+import {
+  type Assessed,
+  type AxisId,
+  type BestSetup,
+  type FitBench,
+  type RankingProgress,
+  type SearchStep,
+  type SitConfidence,
+  type StockRanking,
+  type StrapChoice,
+  AXIS_IDS,
+  assess,
+  bestSetup,
+  bestShims,
+  evenFlock,
+  fitBench,
+  naturalPlaceMm,
+  neighbourSetups,
+  rankStock,
+  sitConfidence,
+  strapChoices,
+} from '../search';
+import { type HorseBody } from '../sit';
+import { type ReadyBody } from './ready-body';
+import { type SitAsked, type SitPicture, pictureOf } from './sit-picture';
+
+export interface NeighbourOf {
+  readonly axis: AxisId;
+  readonly direction: -1 | 1;
+  readonly assessed: Assessed;
+}
+
+/** Questions answered at once. */
+export type SitQuestionKind = {
+  readonly sit: { readonly ask: SitAsked; readonly answer: Outcome<SitPicture> };
+  readonly neighbours: { readonly ask: SitAsked; readonly answer: readonly NeighbourOf[] };
+  readonly straps: { readonly ask: SitAsked; readonly answer: readonly StrapChoice[] };
+  readonly flock: { readonly ask: SitAsked; readonly answer: BySideAndZone };
+};
+
+/** Questions that take a while: they tell how far they are, and can be stopped. */
+export type SitJobKind = {
+  readonly best: { readonly ask: SitAsked; readonly progress: SearchStep; readonly answer: Outcome<BestSetup> };
+  readonly shims: { readonly ask: SitAsked; readonly progress: SearchStep; readonly answer: Outcome<BestSetup> };
+  readonly confidence: { readonly ask: SitAsked; readonly progress: number; readonly answer: SitConfidence };
+  readonly rank: {
+    readonly ask: Omit<SitAsked, 'saddle' | 'setup' | 'pose'> & { readonly saddles: readonly DescribedSaddle[] };
+    readonly progress: RankingProgress;
+    readonly answer: StockRanking;
+  };
+};
+
+/** Same takes, same redraws: an answer doesn't change by being asked again. */
+const SEED = 20_261_123;
+const REDRAWS = 60;
+
+export const fitBenchOf = (
+  body: HorseBody,
+  { schoolId, rider, strapPullN }: Pick<SitAsked, 'schoolId' | 'rider' | 'strapPullN'>,
+): FitBench => fitBench(body, schoolById(schoolId), rider, strapPullN);
+
+/** One real step either way on everything that can be turned, each judged in all poses. */
+export function neighboursOf(ready: ReadyBody, asked: SitAsked): NeighbourOf[] {
+  if (!ready.body.ok) return [];
+  const bench = fitBenchOf(ready.body.value, asked);
+  const here = assess(bench, asked.saddle, asked.setup);
+  return neighbourSetups(asked.saddle, asked.setup, AXIS_IDS).flatMap(({ axis, direction, setup }) => {
+    const outcome = assess(bench, asked.saddle, setup, here.ok ? here.value : null);
+    return outcome.ok ? [{ axis, direction, assessed: outcome.value }] : [];
+  });
+}
+
+type Quick = { readonly [K in keyof SitQuestionKind]: (ready: ReadyBody, asked: SitAsked) => SitQuestionKind[K]['answer'] };
+
+export const QUICK: Quick = {
+  sit: pictureOf,
+  neighbours: neighboursOf,
+  straps: (ready, asked) => (ready.body.ok ? strapChoices(fitBenchOf(ready.body.value, asked), asked.saddle, asked.setup) : []),
+  flock: (ready, asked) =>
+    ready.body.ok ? evenFlock(ready.bench(ready.body.value, 'resting'), asked.saddle, asked.setup) : asked.setup.flock,
+};
+
+type Jobs = {
+  readonly [K in keyof SitJobKind]: (
+    ready: ReadyBody,
+    asked: SitJobKind[K]['ask'],
+  ) => Generator<SitJobKind[K]['progress'], SitJobKind[K]['answer']>;
+};
+
+export const JOBS: Jobs = {
+  best: function* (ready, asked) {
+    if (!ready.body.ok) return ready.body;
+    const bench = fitBenchOf(ready.body.value, asked);
+    return yield* bestSetup(bench, asked.saddle, naturalPlaceMm(ready.body.value, asked.saddle, bench.school));
+  },
+  shims: function* (ready, asked) {
+    if (!ready.body.ok) return ready.body;
+    return yield* bestShims(fitBenchOf(ready.body.value, asked), asked.saddle, asked.setup);
+  },
+  confidence: function* (ready, asked) {
+    const { saddle, setup, rider, strapPullN, schoolId } = asked;
+    const question = { saddle, setup, rider, strapPullN, school: schoolById(schoolId), redraws: REDRAWS, random: seededRandom(SEED) };
+    return yield* sitConfidence({ input: ready.input, ...question });
+  },
+  rank: function* (ready, asked) {
+    if (!ready.body.ok)
+      return { ranked: [], refused: asked.saddles.map(({ id }) => ({ id, problems: ready.body.ok ? [] : ready.body.problems })) };
+    return yield* rankStock(fitBenchOf(ready.body.value, asked), asked.saddles);
+  },
+};

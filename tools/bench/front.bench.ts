@@ -1,6 +1,6 @@
 import { performance } from 'node:perf_hooks';
 import {
-  LAYER_STIFFNESS,
+  ENGINE_DEFAULTS,
   SECTION_STATIONS,
   backSurface,
   evenArch,
@@ -62,7 +62,7 @@ const six = SECTION_STATIONS.map((station) => {
   if (!outcome.ok) throw new Error(`${station} cannot be read`);
   return { xMm: stationAtMm(animal.back, station), section: outcome.value.section };
 });
-const springs = inSeries([LAYER_STIFFNESS.wool, LAYER_STIFFNESS.tissue]);
+const springs = inSeries([ENGINE_DEFAULTS.stiffnessKPaPerMm.wool, ENGINE_DEFAULTS.stiffnessKPaPerMm.tissue], ENGINE_DEFAULTS.hardeningMm);
 const hanging = (downN: number) => [{ xMm: 20, yMm: 3, downN }];
 const cold = settle(benchCells, springs, hanging(800));
 const stock = DEMO_SADDLES.map(({ id, front }) => ({ id, front }));

@@ -1,7 +1,7 @@
 import { parentPort } from 'node:worker_threads';
 import { performance } from 'node:perf_hooks';
 import {
-  LAYER_STIFFNESS,
+  ENGINE_DEFAULTS,
   assess,
   configurations,
   fitBench,
@@ -31,14 +31,14 @@ function median(work: () => unknown, rounds = ROUNDS): number {
   return times.sort((a, b) => a - b)[rounds >> 1]!;
 }
 
-const springs = inSeries([LAYER_STIFFNESS.wool, LAYER_STIFFNESS.tissue]);
+const springs = inSeries([ENGINE_DEFAULTS.stiffnessKPaPerMm.wool, ENGINE_DEFAULTS.stiffnessKPaPerMm.tissue], ENGINE_DEFAULTS.hardeningMm);
 const load = (downN: number) => [{ xMm: 20, yMm: 3, downN }];
 const rest = settle(benchCells, springs, load(800));
 const body = trueBody(DEMO_ANIMALS[6]!.back);
 const saddle = DEMO_SADDLES.find((s) => s.name === 'Breaker')!;
 const school = schoolById('static-close');
 const place = naturalPlaceMm(body, saddle, school);
-const bench = sitBench(body, 'resting');
+const bench = sitBench(body, 'resting', school.engine);
 const question = { body, saddle, setup: presentSetup(saddle, place), rider: RIDER, pose: 'resting' as const };
 
 function rankAll(): number {

@@ -1,7 +1,7 @@
 import {
   contactCells,
   inSeries,
-  LAYER_STIFFNESS,
+  ENGINE_DEFAULTS,
   loadsOf,
   measureContact,
   presentSetup,
@@ -17,9 +17,10 @@ const body = trueBody(DEMO_ANIMALS[6]!.back);
 const saddle = DEMO_SADDLES.find((s) => s.name === 'Breaker')!;
 const setup = presentSetup(saddle, 55);
 const under = underside(saddle, setup);
-const pulls = strapPulls(saddle, setup, body.grooveMm, 60);
-const loads = loadsOf(saddle, setup, { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' }, pulls);
-const springs = inSeries([LAYER_STIFFNESS.tissue, LAYER_STIFFNESS.wool]);
+const pulls = strapPulls(saddle, setup, body.grooveMm, ENGINE_DEFAULTS.strapPullN, ENGINE_DEFAULTS);
+const loads = loadsOf(saddle, setup, { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' }, pulls, ENGINE_DEFAULTS);
+const { tissue, wool } = ENGINE_DEFAULTS.stiffnessKPaPerMm;
+const springs = inSeries([tissue, wool], ENGINE_DEFAULTS.hardeningMm);
 
 console.log('| Cell mm | Cells | Heave mm | Pitch ° | Roll ° | Mean kPa | Peak kPa |\n| --- | --- | --- | --- | --- | --- | --- |');
 for (const stepMm of [20, 10, 5, 2.5, 1.25]) {

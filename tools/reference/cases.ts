@@ -1,5 +1,16 @@
 import { performance } from 'node:perf_hooks';
-import { type Load, type Settled, cellAreaMm2, presentSetup, seededRandom, sit, sitBench, bodyFrom, settle } from '@fulcra/core';
+import {
+  type Load,
+  type Settled,
+  cellAreaMm2,
+  presentSetup,
+  seededRandom,
+  sit,
+  sitBench,
+  bodyFrom,
+  settle,
+  ENGINE_DEFAULTS,
+} from '@fulcra/core';
 import { anyHorse, anySaddle, inputOf } from '../../packages/core/src/sit/__tests__/invented-horses';
 
 /** One resting saddle written out for another program: the cells, the springs, what hangs on it, and what we say of it. */
@@ -37,7 +48,7 @@ export function referenceCases(): ReferenceCase[] {
     const rider = { massKg: 40 + 60 * random(), offsetMm: 30 * (random() - 0.5), stirrupShare: random(), gait: 'stand' } as const;
     const outcome = sit(
       { body: body.value, saddle, setup: presentSetup(saddle, 50), rider, pose: 'resting' },
-      sitBench(body.value, 'resting'),
+      sitBench(body.value, 'resting', ENGINE_DEFAULTS),
     );
     if (!outcome.ok || outcome.value.settled.state !== 'settled') continue;
     const { seat, springs, loads, settled } = outcome.value;

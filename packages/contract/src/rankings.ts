@@ -1,4 +1,4 @@
-import { type BodyInput, EDGE_POSES, EDGE_STATIONS, LAST_RIB_WAYS, SECTION_STATIONS, SIT_CRITERION_IDS } from '@fulcra/core';
+import { type BodyInput, EDGE_POSES, EDGE_STATIONS, LAST_RIB_WAYS, SECTION_STATIONS, CRITERION_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite } from './basics';
 import { schoolIdSchema } from './decisions';
@@ -68,10 +68,10 @@ export const rankingSchema = z.object({
     z.object({
       id: z.string(),
       score: z.number(),
-      stops: z.array(z.enum(SIT_CRITERION_IDS)),
+      stops: z.array(z.enum(CRITERION_IDS)),
       triedCount: z.number().int(),
       setup: saddleSetupSchema,
-      against: z.array(z.object({ id: z.enum(SIT_CRITERION_IDS), value: z.number().nullable() })),
+      against: z.array(z.object({ id: z.enum(CRITERION_IDS), value: z.number().nullable() })),
     }),
   ),
   refused: z.array(z.object({ id: z.string(), problems: z.array(problemSchema) })),

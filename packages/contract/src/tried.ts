@@ -1,4 +1,4 @@
-import { ARCH_SHAPES, BACK_POSES, GAITS, PAD_KINDS, SIT_CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
+import { ARCH_SHAPES, BACK_POSES, GAITS, PAD_KINDS, CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema } from './basics';
 import { schoolIdSchema } from './decisions';
@@ -25,11 +25,11 @@ export const riderLoadSchema = z.object({
   offsetMm: z.number().min(-100).max(100),
   alongMm: z.number().min(-100).max(100).optional(),
   stirrupShare: z.number().min(0).max(1),
-  gait: z.enum(GAITS as [(typeof GAITS)[number], ...(typeof GAITS)[number][]]),
+  gait: z.enum(GAITS),
 });
 
 /** A row that missed, or refused: enough to say why long after. */
-const missedRowSchema = z.object({ id: z.enum(SIT_CRITERION_IDS), value: finite.nullable(), stops: z.boolean() });
+const missedRowSchema = z.object({ id: z.enum(CRITERION_IDS), value: finite.nullable(), stops: z.boolean() });
 
 /** One setup of one saddle tried on this horse, with what was computed for it under which rules. */
 export const triedSettingSchema = z.object({

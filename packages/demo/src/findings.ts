@@ -1,6 +1,5 @@
 import { type Saddle } from '@fulcra/contract';
 import {
-  DRIFT_LOOK_OUT,
   type Assessed,
   type FitBench,
   type RiderLoad,
@@ -49,7 +48,8 @@ function laid(bench: FitBench, name: string, change: Partial<SaddleSetup> = {}):
   return { saddle, setup, sitting: sitting.value };
 }
 
-const benchOf = (animal: DemoAnimal): FitBench => fitBench(trueBody(animal.back), schoolById('static-close'), RIDER, STRAP_N);
+const SCHOOL = schoolById('static-close');
+const benchOf = (animal: DemoAnimal): FitBench => fitBench(trueBody(animal.back), SCHOOL, RIDER, STRAP_N);
 const animalNamed = (name: string): DemoAnimal => DEMO_ANIMALS.find((a) => a.horse.name === name)!;
 const pct = (share: number): string => `${Math.round(100 * share)} %`;
 const middle = (l: Laid): number => l.sitting.measures.thirds[1];
@@ -74,7 +74,7 @@ function bramble(): Finding {
     animal: 'Bramble',
     builtIn: 'downhill, pear-shaped, groove far forward: runs forward',
     found: `drifts forward most of the eight in ${ROUND}: ${own.toFixed(2)} (next ${sorted[1]!.name} ${sorted[1]!.along.toFixed(2)})`,
-    agrees: sorted[0]!.name === 'Bramble' && own < -DRIFT_LOOK_OUT,
+    agrees: sorted[0]!.name === 'Bramble' && own < SCHOOL.rules.driftAlong.least,
   };
 }
 

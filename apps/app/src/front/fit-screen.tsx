@@ -145,6 +145,7 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
       )}
       {tried !== null && answer !== null ? (
         <WhySheet
+          school={school}
           open={sheet === 'why'}
           onClose={() => setSheet(null)}
           tried={tried}

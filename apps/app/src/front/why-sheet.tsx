@@ -1,13 +1,16 @@
-import { type FrontFit, schoolById } from '@fulcra/core';
+import { type FrontFit, schoolById, type School } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
 import { fingersWords } from '../words/measure-words';
-import { CRITERION_WORDS, NEED_WORDS } from '../words/school-words';
+import { SIT_WORDS } from '../words/criterion-words';
+import { needsWords } from '../words/school-words';
+import { limitsWords } from '../words/sit-words';
 import { SHAPE_WORDS, flipWords, reasonWords, remedyWords } from '../words/verdict-words';
 import { type TriedFront } from './fit-setup';
 
 export interface WhySheetProps {
+  readonly school: School;
   readonly open: boolean;
   readonly onClose: () => void;
   readonly tried: TriedFront;
@@ -16,7 +19,7 @@ export interface WhySheetProps {
 }
 
 /** The working: numbers, rule, what would turn it, how sure, and what other schools say. */
-export function WhySheet({ open, onClose, tried, answer, isRecommended }: WhySheetProps) {
+export function WhySheet({ school, open, onClose, tried, answer, isRecommended }: WhySheetProps) {
   const { verdict, laid } = tried.chosen;
   const { recommendation, confidence, angleRangeDeg, others, readiness } = answer;
   return (
@@ -78,9 +81,8 @@ export function WhySheet({ open, onClose, tried, answer, isRecommended }: WhyShe
       </Part>
       <Part title="What this school still waits for">
         {readiness.waiting.map((w) => (
-          <Body key={w.criterion.id}>
-            {CRITERION_WORDS[w.criterion.id]}
-            {w.criterion.valueMm === null ? '' : ` (${w.criterion.valueMm} mm)`}: needs {w.missing.map((n) => NEED_WORDS[n]).join(', ')}.
+          <Body key={w.criterion}>
+            {SIT_WORDS[w.criterion].name} ({limitsWords(w.criterion, school)}): needs {needsWords(w.missing)}.
           </Body>
         ))}
       </Part>

@@ -1,5 +1,5 @@
 import { type Saddle } from '@fulcra/contract';
-import { ARCH_LIMITS, neutralWidth } from '@fulcra/core';
+import { ARCH_LIMITS, neutralWidth, SPAN_DEPTH_MM } from '@fulcra/core';
 import { Icon } from '../ui/icons';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -38,7 +38,7 @@ export function WidthControl({ tried, setup, saddle, onChange }: WidthControlPro
           </Big>
           <Small textAlign="center">
             {saddle === null
-              ? `${SHAPE_WORDS[tried.arch.shape]}; included angle, and span 100 mm below the crown`
+              ? `${SHAPE_WORDS[tried.arch.shape]}; included angle, and span ${SPAN_DEPTH_MM} mm below the crown`
               : `${saddle.name}: ${saddle.maker} “${tried.label}”, ${SHAPE_WORDS[tried.arch.shape]}`}
           </Small>
         </YStack>

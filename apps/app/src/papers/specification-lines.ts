@@ -1,5 +1,14 @@
 import { type Saddle } from '@fulcra/contract';
-import { type RiderLoad, archOfSetting, neutralWidth, presentSetup, shapeOf, type TriedOnVisit } from '@fulcra/core';
+import {
+  type RiderLoad,
+  archOfSetting,
+  neutralWidth,
+  presentSetup,
+  shapeOf,
+  type TriedOnVisit,
+  SPAN_DEPTH_MM,
+  CURVE_OVER_MM,
+} from '@fulcra/core';
 import { padWords, signedMm, strapsWords } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { describedOf } from '../fit-room/model/room-state';
@@ -29,10 +38,10 @@ export function specificationLines(
     from === to ? [] : [[name, `${from} ${unit} → ${to} ${unit}`]];
   return {
     make: [
-      ['Front width', `${width.includedAngleDeg.toFixed(0)}° included, ${width.spanAt100Mm.toFixed(0)} mm at 100 mm`],
+      ['Front width', `${width.includedAngleDeg.toFixed(0)}° included, ${width.spanAt100Mm.toFixed(0)} mm at ${SPAN_DEPTH_MM} mm`],
       ['Maker’s label', `${saddle.maker} “${setting.label}”`],
       ['Arch and points', `${SHAPE_WORDS[shapeOf(described, setup)]}, points ${saddle.front.pointLengthMm} mm`],
-      ['Tree', `${frame.lengthMm} mm long, ${setup.curveMm} mm of curve over 400 mm`],
+      ['Tree', `${frame.lengthMm} mm long, ${setup.curveMm} mm of curve over ${CURVE_OVER_MM} mm`],
       ['Panel depth', `front ${setup.frontDepthMm}, middle ${panel.depthMidMm}, gusset ${setup.rearDepthMm} mm`],
       ['Channel', `front ${saddle.front.frontChannelMm}, middle ${panel.channelMidMm}, rear ${panel.channelRearMm} mm`],
       ['Panel', `${panel.cross}, ${panel.filling === 'none' ? 'bare bars' : panel.filling}`],

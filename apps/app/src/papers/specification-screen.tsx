@@ -14,7 +14,7 @@ import { useVisitPage, type LoadedVisit } from '../visit/use-visit-page';
 import { STATE_WORDS } from '../words/setup-words';
 import { sitNumber } from '../words/sit-number';
 import { SIT_WORDS } from '../words/criterion-words';
-import { SIT_CRITERIA } from '@fulcra/core';
+import { CRITERIA } from '@fulcra/core';
 import { type Choice, choiceOf, useChosenSitting } from '../fit-room/model/chosen-sitting';
 import { type Line, specificationLines } from './specification-lines';
 import { ThumbMap } from '../fit-room/views/tried-list';
@@ -82,7 +82,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
       ) : null}
       {saddle.state === 'notChecked' ? <Banner tone="lookOut">This saddle has not been checked for safety.</Banner> : null}
       <XStack gap="$m" alignItems="flex-start">
-        <ThumbMap thumb={tried.thumb} />
+        <ThumbMap tried={tried} />
         <YStack flex={1}>
           <Name>{saddle.name}</Name>
           <Small>
@@ -111,7 +111,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
         title="What still misses"
         lines={tried.missed.map((m) => [
           SIT_WORDS[m.id].name,
-          `${m.value === null ? '' : sitNumber(m.id, SIT_CRITERIA[m.id].unit, m.value)}${m.stops ? ', refuses it' : ''}`,
+          `${m.value === null ? '' : sitNumber(m.id, CRITERIA[m.id].unit, m.value)}${m.stops ? ', refuses it' : ''}`,
         ])}
         empty="Nothing of this school’s list."
       />

@@ -5,7 +5,9 @@ import { Button } from '../ui/button';
 import { MARK } from '../ui/banner';
 import { Sheet } from '../ui/sheet';
 import { Body, Small, Strong } from '../ui/text';
-import { CRITERION_WORDS, NEED_WORDS, SCHOOL_WORDS } from '../words/school-words';
+import { SIT_WORDS } from '../words/criterion-words';
+import { SCHOOL_WORDS, needsWords } from '../words/school-words';
+import { limitsWords } from '../words/sit-words';
 
 export interface SchoolPickerProps {
   readonly value: SchoolId;
@@ -62,20 +64,18 @@ function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
         {school.name}
         {chosen ? ' (chosen)' : ''}
       </Strong>
-      <Body>{SCHOOL_WORDS[id]}</Body>
+      <Body>{SCHOOL_WORDS[id](school)}</Body>
       <Small>
-        Front at {school.front.stationMm} mm; withers{' '}
-        {school.withers.mostMm === null ? `at least ${school.withers.leastMm}` : `${school.withers.leastMm} to ${school.withers.mostMm}`} mm
-        (defaults).
+        Front at {school.front.stationMm} mm; withers {limitsWords('withersOver', school)} (defaults).
       </Small>
-      <Body color={readiness.frontAsTheSchoolReadsIt ? '$good' : '$lookOut'}>
-        {readiness.frontAsTheSchoolReadsIt
+      <Body color={readiness.frontWaitsFor.length === 0 ? '$good' : '$lookOut'}>
+        {readiness.frontWaitsFor.length === 0
           ? `${MARK.good} Its front is judged fully.`
-          : `${MARK.lookOut} Its front waits for ${NEED_WORDS[readiness.waiting.find((w) => w.criterion.id === 'frontAngle')!.missing[0]!]}; the front section stands in.`}
+          : `${MARK.lookOut} Its front waits for ${needsWords(readiness.frontWaitsFor)}; the front section stands in.`}
       </Body>
       <Small>
-        Not judged yet: {readiness.waiting.map((w) => CRITERION_WORDS[w.criterion.id]).join(', ')}.{' '}
-        {needs.length === 0 ? 'All they turn on is measured.' : `Still to be had for them: ${needs.map((n) => NEED_WORDS[n]).join(', ')}.`}
+        Not judged yet: {readiness.waiting.map((w) => SIT_WORDS[w.criterion].name).join(', ')}.{' '}
+        {needs.length === 0 ? 'All they turn on is measured.' : `Still to be had for them: ${needsWords(needs)}.`}
       </Small>
       <Button label={chosen ? 'Keep this school' : `Judge by ${school.name}`} onPress={onChoose} />
     </YStack>

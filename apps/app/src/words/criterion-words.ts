@@ -1,4 +1,4 @@
-import { type SitCriterionId, GIRTH_BUCKLE } from '@fulcra/core';
+import { type CriterionId, type School, BESIDE_AT_MM, MOST_TILT_DEG, PEAK_OVER_MM2, WITHERS_UNDER_MM } from '@fulcra/core';
 
 interface CriterionWords {
   readonly name: string;
@@ -10,11 +10,11 @@ interface CriterionWords {
   readonly lower: string;
   /** Which drawing shows it. */
   readonly on: 'top' | 'side' | 'section';
-  /** Where the number comes from. */
-  readonly how: string;
+  /** Where the number comes from; a function where it rests on a constant of the school. */
+  readonly how: string | ((school: School) => string);
 }
 
-export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
+export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
   sits: {
     name: 'Comes to rest',
     low: 'It does not sit: it tips or slides off before the load is carried',
@@ -22,7 +22,7 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
     raise: 'Another tree; nothing adjustable mends this.',
     lower: '',
     on: 'side',
-    how: 'Found by letting the saddle sink until back, panel and pad carry every load; past 8° of tilt it counts as not sitting.',
+    how: `Found by letting the saddle sink until back, panel and pad carry every load; past ${MOST_TILT_DEG}° of tilt it counts as not sitting.`,
   },
   withersOver: {
     name: 'Room over the withers, loaded',
@@ -31,7 +31,7 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
     raise: 'Narrower, a deeper front panel, or shims in front.',
     lower: 'One wider, or less depth in front.',
     on: 'section',
-    how: 'The least height of the arch’s crown over the spine, from the arch to 60 mm behind it, once loaded; a pad over the withers is taken off.',
+    how: `The least height of the arch’s crown over the spine, from the arch to ${WITHERS_UNDER_MM} mm behind it, once loaded; a pad over the withers is taken off.`,
   },
   withersBeside: {
     name: 'Room beside the withers',
@@ -40,7 +40,7 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
     raise: 'A rounder or broader arch, or a wider channel in front.',
     lower: '',
     on: 'section',
-    how: 'The least gap, normal to the arch, 15 to 30 mm beside the spine.',
+    how: `The least gap, normal to the arch, ${BESIDE_AT_MM[0]} to ${BESIDE_AT_MM.at(-1)} mm beside the spine.`,
   },
   pointBehindScapula: {
     name: 'Tree points behind the scapula',
@@ -202,7 +202,7 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
     raise: '',
     lower: 'Look where the map is darkest: ease the filling there, or change what puts the load there.',
     on: 'top',
-    how: 'Greatest mean over any 8 cm². A screening level, not a diagnosis.',
+    how: `Greatest mean over any ${PEAK_OVER_MM2 / 100} cm². A screening level, not a diagnosis.`,
   },
   driftAlong: {
     name: 'Drift fore and aft',
@@ -211,7 +211,8 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
     raise: 'A strap further forward, a girth cut for a forward groove, or the point strap.',
     lower: 'The rear pair of straps.',
     on: 'side',
-    how: 'What slope of the back and straps pull along the back, over what friction can hold (0.35, default). Beyond 1 it slides.',
+    how: ({ engine }) =>
+      `What slope of the back and straps pull along the back, over what friction can hold (${engine.friction}, default). Beyond 1 it slides.`,
   },
   driftAcross: {
     name: 'Drift to a side',
@@ -229,7 +230,8 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
     raise: 'Use straps further back.',
     lower: 'Use straps further forward, or a girth cut for a forward groove.',
     on: 'side',
-    how: `The strap that leans most, from its anchor to the groove ${GIRTH_BUCKLE.belowMm} mm below the arch (default).`,
+    how: ({ engine }) =>
+      `The strap that leans most, from its anchor to the groove ${engine.girthBuckle.belowMm} mm below the arch (default).`,
   },
   pointStrapUsed: {
     name: 'Point strap in use',
@@ -250,3 +252,8 @@ export const SIT_WORDS: Readonly<Record<SitCriterionId, CriterionWords>> = {
     how: 'Thickness of what lies between panel and horse.',
   },
 };
+
+export function howWords(id: CriterionId, school: School): string {
+  const { how } = SIT_WORDS[id];
+  return typeof how === 'string' ? how : how(school);
+}

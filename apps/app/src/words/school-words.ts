@@ -1,14 +1,18 @@
-import { type CriterionId, type Need, type SchoolId } from '@fulcra/core';
+import { type Need, type School, type SchoolId } from '@fulcra/core';
+import { fingersWords } from './measure-words';
 
-export const SCHOOL_WORDS: Readonly<Record<SchoolId, string>> = {
-  'static-close': 'Fit the horse as it stands, close and even.',
-  'shoulder-line': 'The front follows the shoulder blade, with three fingers all round the withers.',
-  'room-to-move': 'One width over the even one, lifted with shims, so that the shoulder has room.',
-  'panel-first': 'The panel makes the fit; the tree lies within a band of 4° round it.',
-  western: 'Bars along the shoulder, felt under them.',
+/** Each school in a sentence, in its own numbers. */
+export const SCHOOL_WORDS: Readonly<Record<SchoolId, (school: School) => string>> = {
+  'static-close': () => 'Fit the horse as it stands, close and even.',
+  'shoulder-line': ({ rules }) =>
+    `The front follows the shoulder blade, with ${fingersWords(rules.withersOver.least)} of room over the withers.`,
+  'room-to-move': ({ front }) =>
+    `${front.widthsOver === 1 ? 'One width' : `${front.widthsOver} widths`} over the even one, lifted with shims, so that the shoulder has room.`,
+  'panel-first': ({ front }) => `The panel makes the fit; the tree lies within a band of ${front.bandDeg}° round it.`,
+  western: () => 'Bars along the shoulder, felt under them.',
 };
 
-export const NEED_WORDS: Readonly<Record<Need, string>> = {
+const NEED_WORDS: Readonly<Record<Need, string>> = {
   frontSection: 'the front section',
   shoulderLine: 'the slope of the shoulder blade',
   scapulaAtRest: 'the scapula at rest',
@@ -17,19 +21,10 @@ export const NEED_WORDS: Readonly<Record<Need, string>> = {
   wholeBack: 'sections along the whole back',
   lastRib: 'the last rib',
   spineLigament: 'the edge of the spinal ligament',
-  loadedBack: 'the back under load',
   girthGroove: 'the girth groove',
   longMuscle: 'the edge of the long back muscle',
   bars: 'the bars of the tree',
 };
 
-export const CRITERION_WORDS: Readonly<Record<CriterionId, string>> = {
-  frontAngle: 'Front angle',
-  withersClearance: 'Room over the withers',
-  treePointBehindScapula: 'Tree points behind the scapula',
-  stirrupBarBehindScapula: 'Stirrup bar behind the drawn-forward scapula',
-  middleContact: 'Contact in the middle',
-  rearEnd: 'End of tree or panel at the last rib',
-  channelWidth: 'Width of the channel',
-  pointStrap: 'Point strap',
-};
+/** "the last rib, the girth groove". */
+export const needsWords = (needs: readonly Need[]): string => needs.map((n) => NEED_WORDS[n]).join(', ');

@@ -1,9 +1,9 @@
-import { type SitCriterionId, type SitUnit } from '@fulcra/core';
+import { type CriterionId, type Unit } from '@fulcra/core';
 
 export const signed = (value: number, decimals: number): string =>
   `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(decimals)}`;
 /** Units in which the sign means a direction and is always written. */
-const SIGNED: ReadonlySet<SitCriterionId> = new Set([
+const SIGNED: ReadonlySet<CriterionId> = new Set([
   'seatLevel',
   'roll',
   'driftAlong',
@@ -13,7 +13,7 @@ const SIGNED: ReadonlySet<SitCriterionId> = new Set([
   'seatOverLow',
 ]);
 
-export function sitNumber(id: SitCriterionId, unit: SitUnit, value: number): string {
+export function sitNumber(id: CriterionId, unit: Unit, value: number): string {
   const write = (v: number, decimals: number): string =>
     SIGNED.has(id) ? signed(Number(v.toFixed(decimals)), decimals) : `${v < 0 ? '−' : ''}${Math.abs(v).toFixed(decimals)}`;
   switch (unit) {

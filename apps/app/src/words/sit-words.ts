@@ -1,4 +1,4 @@
-import { type SitRow, type SitVerdict, type SitPicture } from '@fulcra/core';
+import { type CriterionId, type School, type SitPicture, type SitRow, type SitVerdict, CRITERIA } from '@fulcra/core';
 import { SIT_WORDS } from './criterion-words';
 import { sitNumber } from './sit-number';
 
@@ -8,6 +8,14 @@ export function wantedWords({ id, unit, least, most }: SitRow): string {
   if (least !== null && most !== null) return `wants ${say(least)} to ${say(most)}`;
   if (least !== null) return `wants ≥ ${say(least)}`;
   return most === null ? 'no opinion' : `wants ≤ ${say(most)}`;
+}
+
+/** What a school wants of a number: "36 to 54 mm". */
+export function limitsWords(id: CriterionId, { rules }: Pick<School, 'rules'>): string {
+  const { least, most } = rules[id] ?? { least: null, most: null };
+  const say = (v: number) => sitNumber(id, CRITERIA[id].unit, v);
+  if (least !== null && most !== null) return `${say(least)} to ${say(most)}`;
+  return least !== null ? `at least ${say(least)}` : most !== null ? `at most ${say(most)}` : 'no opinion';
 }
 
 /** What a row says: its fault where it misses, its name where it doesn't. */

@@ -1,4 +1,4 @@
-import { type Station } from '@fulcra/core';
+import { type Station, BASE_BEHIND_FRONT_MM } from '@fulcra/core';
 
 /** What each tracing is called, on the backline and in full, and how it is taken. */
 export const STATION_WORDS: Readonly<Record<Station, { readonly peg: string; readonly name: string; readonly how: string }>> = {
@@ -7,7 +7,11 @@ export const STATION_WORDS: Readonly<Record<Station, { readonly peg: string; rea
     name: 'Front section',
     how: 'Lay the curve over the withers at the chalk mark, centred on the spine, both legs hanging straight down. Lift it off without bending.',
   },
-  base: { peg: 'base', name: 'Base of the withers', how: '50 mm behind the front, where the withers run out. Both legs straight down.' },
+  base: {
+    peg: 'base',
+    name: 'Base of the withers',
+    how: `${BASE_BEHIND_FRONT_MM} mm behind the front, where the withers run out. Both legs straight down.`,
+  },
   low: { peg: 'low', name: 'Low point', how: 'Where a pen rolled along the spine comes to rest.' },
   lastRib: { peg: 'last rib', name: 'Last rib', how: 'Over the last rib. Nothing of a panel may rest behind it.' },
   extra1: { peg: 'extra 1', name: 'Extra section 1', how: 'Anywhere the back changes fast; say how far behind the scapula.' },

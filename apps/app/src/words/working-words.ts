@@ -1,14 +1,16 @@
-import { type SitCriterionId, FRICTION, HARDENING_MM, LAYER_STIFFNESS, type SitPicture } from '@fulcra/core';
+import { type CriterionId, type SitPicture, CURVE_OVER_MM, PEAK_OVER_MM2, schoolById } from '@fulcra/core';
 
 const mm = (value: number | null): string => (value === null ? 'not measured' : `${value.toFixed(1)} mm`);
 const pct = (share: number): string => `${(100 * share).toFixed(1)} %`;
 
 /** The figures behind a number, as they went into it. */
-export function workingLines(id: SitCriterionId, picture: SitPicture): string[] {
+export function workingLines(id: CriterionId, picture: SitPicture): string[] {
   const { places, measures, shape, drift, pose, pulls, withers, stiffness, asked, laid, loads } = picture;
   const { frame, panel } = asked.saddle.build;
+  const { engine } = schoolById(asked.schoolId);
+  const layerKPaPerMm = engine.stiffnessKPaPerMm;
   const load = loads.reduce((s, l) => s + l.downN, 0);
-  const layers = `Springs: tissue ${LAYER_STIFFNESS.tissue}${panel.filling === 'none' ? '' : `, ${panel.filling} ${LAYER_STIFFNESS[panel.filling]}`}${asked.setup.pad.kind === 'felt' ? `, felt ${LAYER_STIFFNESS.feltPad}` : ''} kPa/mm in series, twice as stiff after ${HARDENING_MM} mm (defaults).`;
+  const layers = `Springs: tissue ${layerKPaPerMm.tissue}${panel.filling === 'none' ? '' : `, ${panel.filling} ${layerKPaPerMm[panel.filling]}`}${asked.setup.pad.kind === 'felt' ? `, felt ${layerKPaPerMm.feltPad}` : ''} kPa/mm in series, twice as stiff after ${engine.hardeningMm} mm (defaults).`;
   const loaded = `Load: ${load.toFixed(0)} N over ${loads.length} places; carried ${measures.carriedN.toFixed(0)} N; balance left ${Math.max(...Object.values(picture.residual).map(Math.abs)).toExponential(0)}.`;
   switch (id) {
     case 'sits':
@@ -63,7 +65,7 @@ export function workingLines(id: SitCriterionId, picture: SitPicture): string[] 
     case 'bridgeGap':
       return [
         `Middle ${mm(shape.bridgeGapMm)}${shape.bridgeAtMm === null ? '' : ` at ${mm(shape.bridgeAtMm)}`}; front ${mm(shape.frontGapMm)}, rear ${mm(shape.rearGapMm)}.`,
-        `Tree curve ${asked.setup.curveMm} mm over 400 mm.`,
+        `Tree curve ${asked.setup.curveMm} mm over ${CURVE_OVER_MM} mm.`,
       ];
     case 'seatLevel':
       return [
@@ -94,11 +96,14 @@ export function workingLines(id: SitCriterionId, picture: SitPicture): string[] 
         layers,
       ];
     case 'peakPressure':
-      return [`${measures.peakKPa.toFixed(1)} kPa over 8 cm²; 95 of 100 cells lie under ${measures.p95KPa.toFixed(1)} kPa.`, layers];
+      return [
+        `${measures.peakKPa.toFixed(1)} kPa over ${PEAK_OVER_MM2 / 100} cm²; 95 of 100 cells lie under ${measures.p95KPa.toFixed(1)} kPa.`,
+        layers,
+      ];
     case 'driftAlong':
       return [
         `Slope of the back ${drift.slopeAlongN.toFixed(0)} N, straps ${drift.strapsAlongN.toFixed(0)} N (− toward the head).`,
-        `Friction holds ${drift.holdsN.toFixed(0)} N (${FRICTION}, default).`,
+        `Friction holds ${drift.holdsN.toFixed(0)} N (${engine.friction}, default).`,
         ...pulls.map((p) => `${p.strap.id} strap: ${p.leanDeg.toFixed(0)}° from plumb, ${p.alongN.toFixed(0)} N along.`),
       ];
     case 'driftAcross':

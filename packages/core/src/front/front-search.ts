@@ -29,7 +29,9 @@ export interface FrontRecommendation {
 
 /** Clearance over the withers that a school aims at, mm: the middle of its range, or a little over its floor. */
 export const wantedClearanceMm = (school: School): number =>
-  school.withers.mostMm === null ? school.withers.leastMm + OVER_THE_FLOOR_MM : (school.withers.leastMm + school.withers.mostMm) / 2;
+  school.rules.withersOver.most === null
+    ? school.rules.withersOver.least + OVER_THE_FLOOR_MM
+    : (school.rules.withersOver.least + school.rules.withersOver.most) / 2;
 
 /**
  * The included angle at which tip and top lie equally close, mean of both sides.

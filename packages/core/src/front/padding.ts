@@ -17,13 +17,13 @@ export const DEFAULT_CHANNEL_MM = 70;
 
 export const paddingOfSchool = (school: School): Padding => ({
   panelDepthMm: DEFAULT_PANEL_DEPTH_MM,
-  padMm: school.padMm,
+  padMm: school.front.padMm,
   panelFromSpineMm: DEFAULT_CHANNEL_MM / 2,
 });
 
 export const paddingOfSaddle = (front: SaddleFront, school: School): Padding => ({
   panelDepthMm: front.frontPanelDepthMm,
-  padMm: school.padMm,
+  padMm: school.front.padMm,
   panelFromSpineMm: front.frontChannelMm / 2,
 });
 

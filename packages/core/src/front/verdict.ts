@@ -54,6 +54,10 @@ export const mmPerDegree = (arch: FrontArch, padding: Padding): number => bearin
 export const wantedTipMinusTopMm = (school: School, arch: FrontArch, padding: Padding): number =>
   bearingPart(arch, padding).lengthMm * Math.sin(radFromDeg((school.front.widthsOver * school.front.widthStepDeg) / 2));
 
+/** How far tip minus top may lie from what the school wants, mm: its rule, or its band of angle where that is wider. */
+export const frontToleranceMm = (school: School, arch: FrontArch, padding: Padding): number =>
+  Math.max(school.rules.frontEven.most, school.front.bandDeg * mmPerDegree(arch, padding));
+
 /**
  * What a laid front arch means under a school.
  * @param takenAtMm station the section was really taken at, mm behind the scapula
@@ -62,7 +66,7 @@ export function judgeFront(laid: LaidArch, school: School, takenAtMm: number): F
   const wantedMm = wantedTipMinusTopMm(school, laid.arch, laid.padding);
   const byMm = (laid.near.tipMinusTopMm + laid.off.tipMinusTopMm) / 2;
   const deviationMm = byMm - wantedMm;
-  const toleranceMm = Math.max(school.front.evenToleranceMm, school.front.bandDeg * mmPerDegree(laid.arch, laid.padding));
+  const toleranceMm = frontToleranceMm(school, laid.arch, laid.padding);
   const code = verdictCode(laid, school, deviationMm, toleranceMm);
   const widthsOff = widthsOffEven(laid, school, deviationMm, toleranceMm);
   return {
@@ -80,10 +84,10 @@ export function judgeFront(laid: LaidArch, school: School, takenAtMm: number): F
 function verdictCode(laid: LaidArch, school: School, deviationMm: number, toleranceMm: number): FrontVerdictCode {
   if (deviationMm < -toleranceMm) return 'narrow';
   if (deviationMm > toleranceMm) return 'wide';
-  if (laid.restsOn === 'crown' || laid.crownZMm < school.withers.leastMm) return 'withersLow';
+  if (laid.restsOn === 'crown' || laid.crownZMm < school.rules.withersOver.least) return 'withersLow';
   if (besideClose(laid, school).length > 0) return 'withersLow';
   if (tighterSide(laid, school) !== null) return 'sidesDiffer';
-  if (school.withers.mostMm !== null && laid.crownZMm > school.withers.mostMm) return 'withersHigh';
+  if (school.rules.withersOver.most !== null && laid.crownZMm > school.rules.withersOver.most) return 'withersHigh';
   return 'even';
 }
 
@@ -99,14 +103,16 @@ function widthsOffEven(laid: LaidArch, school: School, deviationMm: number, tole
 /** The side whose point lies closer by more than the tolerance, or null. */
 export function tighterSide(laid: LaidArch, school: School): { side: NearOff; byMm: number } | null {
   const byMm = laid.off.meanMm - laid.near.meanMm;
-  if (Math.abs(byMm) <= school.front.evenToleranceMm) return null;
+  if (Math.abs(byMm) <= school.rules.frontEven.most) return null;
   return { side: byMm > 0 ? 'near' : 'off', byMm: Math.abs(byMm) };
 }
 
 const gapsOf = (laid: LaidArch, side: NearOff): SideGaps => (side === 'near' ? laid.near : laid.off);
 
 const besideClose = (laid: LaidArch, school: School) =>
-  SIDES.map((side) => ({ side, roomMm: gapsOf(laid, side).besideWithersMm })).filter(({ roomMm }) => roomMm < school.withers.besideLeastMm);
+  SIDES.map((side) => ({ side, roomMm: gapsOf(laid, side).besideWithersMm })).filter(
+    ({ roomMm }) => roomMm < school.rules.withersBeside.least,
+  );
 
 interface Found {
   readonly byMm: number;
@@ -120,13 +126,18 @@ function reasonsFor(laid: LaidArch, school: School, found: Found): Reason[] {
   const tighter = tighterSide(laid, school);
   return [
     angleReason(found),
-    { code: 'withersClearance', clearanceMm: laid.crownZMm, leastMm: school.withers.leastMm, mostMm: school.withers.mostMm },
+    {
+      code: 'withersClearance',
+      clearanceMm: laid.crownZMm,
+      leastMm: school.rules.withersOver.least,
+      mostMm: school.rules.withersOver.most,
+    },
     ...(laid.restsOn === 'crown' ? [{ code: 'crownTouches' } as const] : []),
     ...besideClose(laid, school).map(({ side, roomMm }) => ({
       code: 'besideWithersClose' as const,
       side,
       roomMm,
-      leastMm: school.withers.besideLeastMm,
+      leastMm: school.rules.withersBeside.least,
     })),
     ...(tighter === null ? [] : [{ code: 'sideTighter' as const, ...tighter }]),
     ...SIDES.filter((side) => gapsOf(laid, side).thoughtOn).map((side) => ({ code: 'thoughtOn' as const, side })),
@@ -152,7 +163,7 @@ interface Judged {
 
 function remediesFor(laid: LaidArch, school: School, judged: Judged): Remedy[] {
   const tighter = tighterSide(laid, school);
-  const short = school.withers.leastMm - laid.crownZMm;
+  const short = school.rules.withersOver.least - laid.crownZMm;
   const other: NearOff | null = tighter === null ? null : otherSide(tighter.side);
   return [
     ...widthRemedy(laid, judged),
@@ -182,7 +193,7 @@ function flipsFor(laid: LaidArch, school: School, deviationMm: number, tolerance
   const perDeg = mmPerDegree(laid.arch, laid.padding);
   const toNarrow = deviationMm + toleranceMm;
   const toWide = toleranceMm - deviationMm;
-  const spare = laid.crownZMm - school.withers.leastMm;
+  const spare = laid.crownZMm - school.rules.withersOver.least;
   const angleFlips: Flip[] =
     toNarrow < 0
       ? [{ to: 'even', byDeg: -toNarrow / perDeg, byMm: -toNarrow }]

@@ -1,6 +1,6 @@
-import { DRIFT_LOOK_OUT } from '../schools/sit-defaults';
 import { type School } from '../schools/school';
 import { type NearOff } from '../units';
+import { frontToleranceMm } from '../front/verdict';
 import { type JudgeInput, frontDeviationMm } from './sit-values';
 
 /** One fault causes another; each link carries its own number. */
@@ -24,38 +24,25 @@ export interface FaultChain {
   readonly links: readonly ChainLink[];
 }
 
-/** From which number on a link counts as there (defaults). */
-const FROM = {
-  pitchDeg: 0.8,
-  driftIndex: DRIFT_LOOK_OUT,
-  leanDeg: 6,
-  slopeN: 30,
-  rollDeg: 1,
-  gapMm: 3,
-  middleLow: 0.22,
-  middleHigh: 0.44,
-  peakKPa: 30,
-  across: 0.1,
-} as const;
-
 /** Chains of which the cause and at least one consequence hold, each with only the links that hold. */
 export function faultChains(input: JudgeInput, school: School): FaultChain[] {
   const { sitting, laid } = input;
   const { pitchDeg, rollDeg } = sitting.settled.pose;
   const { drift, shape, measures } = sitting;
   const deviation = frontDeviationMm(laid, school);
-  const tolerance = school.front.evenToleranceMm;
-  const least = school.sit.withersOver?.least ?? school.withers.leastMm;
+  const tolerance = laid === null ? Infinity : frontToleranceMm(school, laid.arch, laid.padding);
+  const { chains: from, rules } = school;
+  const least = rules.withersOver.least;
   const over = sitting.withers.overMm;
   const leans = sitting.pulls.map((p) => p.leanDeg);
   const lean = leans.length === 0 ? 0 : leans.reduce((s, l) => s + l, 0) / leans.length;
   const forward: readonly (ChainLink | false)[] = [
-    lean > FROM.leanDeg && { code: 'strapsBehindGroove', leanDeg: lean },
-    drift.along < -FROM.driftIndex && { code: 'pulledForward', index: drift.along },
+    lean > from.leanDeg && { code: 'strapsBehindGroove', leanDeg: lean },
+    drift.along < rules.driftAlong.least && { code: 'pulledForward', index: drift.along },
   ];
   const backward: readonly (ChainLink | false)[] = [
-    lean < -FROM.leanDeg && { code: 'strapsAheadOfGroove', leanDeg: lean },
-    drift.along > FROM.driftIndex && { code: 'pulledBack', index: drift.along },
+    lean < -from.leanDeg && { code: 'strapsAheadOfGroove', leanDeg: lean },
+    drift.along > rules.driftAlong.most && { code: 'pulledBack', index: drift.along },
   ];
   const low: NearOff = rollDeg > 0 ? 'off' : 'near';
   const chains: readonly (readonly [FaultChain['id'], readonly (ChainLink | false)[]])[] = [
@@ -63,7 +50,7 @@ export function faultChains(input: JudgeInput, school: School): FaultChain[] {
       'wideFront',
       [
         deviation !== null && deviation > tolerance && { code: 'frontWide', byMm: deviation },
-        pitchDeg < -FROM.pitchDeg && { code: 'frontDropped', pitchDeg },
+        pitchDeg < -from.pitchDeg && { code: 'frontDropped', pitchDeg },
         over !== null && over < least && { code: 'withersClose', overMm: over },
         ...forward,
       ],
@@ -72,31 +59,32 @@ export function faultChains(input: JudgeInput, school: School): FaultChain[] {
       'narrowFront',
       [
         deviation !== null && deviation < -tolerance && { code: 'frontNarrow', byMm: -deviation },
-        pitchDeg > FROM.pitchDeg && { code: 'frontLifted', pitchDeg },
+        pitchDeg > from.pitchDeg && { code: 'frontLifted', pitchDeg },
         ...backward,
       ],
     ],
-    ['slope', [drift.slopeAlongN < -FROM.slopeN && { code: 'backSlopesForward', newtons: -drift.slopeAlongN }, ...forward]],
+    ['slope', [drift.slopeAlongN < -from.slopeN && { code: 'backSlopesForward', newtons: -drift.slopeAlongN }, ...forward]],
     [
       'flatTree',
       [
-        shape.bridgeGapMm > FROM.gapMm && measures.thirds[1] < FROM.middleLow && { code: 'treeFlatterThanBack', gapMm: shape.bridgeGapMm },
-        measures.thirds[1] < FROM.middleLow && { code: 'endsCarry', share: 1 - measures.thirds[1] },
-        measures.peakKPa > FROM.peakKPa && { code: 'endsPress', peakKPa: measures.peakKPa },
+        shape.bridgeGapMm > rules.bridgeGap.most &&
+          measures.thirds[1] < rules.middleShare.least && { code: 'treeFlatterThanBack', gapMm: shape.bridgeGapMm },
+        measures.thirds[1] < rules.middleShare.least && { code: 'endsCarry', share: 1 - measures.thirds[1] },
+        measures.peakKPa > rules.peakPressure.most && { code: 'endsPress', peakKPa: measures.peakKPa },
       ],
     ],
     [
       'curvedTree',
       [
-        measures.thirds[1] > FROM.middleHigh && { code: 'treeMoreCurvedThanBack', share: measures.thirds[1] },
-        measures.thirds[1] > FROM.middleHigh && { code: 'tipsEasily', pitchNmPerDeg: sitting.stiffness.pitchNmPerDeg },
+        measures.thirds[1] > rules.middleShare.most && { code: 'treeMoreCurvedThanBack', share: measures.thirds[1] },
+        measures.thirds[1] > rules.middleShare.most && { code: 'tipsEasily', pitchNmPerDeg: sitting.stiffness.pitchNmPerDeg },
       ],
     ],
     [
       'weakSide',
       [
-        Math.abs(rollDeg) > FROM.rollDeg && { code: 'sideLower', side: low, rollDeg: Math.abs(rollDeg) },
-        Math.abs(drift.across) > FROM.across && {
+        Math.abs(rollDeg) > from.rollDeg && { code: 'sideLower', side: low, rollDeg: Math.abs(rollDeg) },
+        Math.abs(drift.across) > from.across && {
           code: 'slipsToSide',
           side: drift.across > 0 ? 'off' : 'near',
           index: Math.abs(drift.across),

@@ -1,7 +1,7 @@
 import { type Need } from '../schools/needs';
 import { type School } from '../schools/school';
-import { type SitCriterionId, type SitUnit, SIT_CRITERIA, SIT_CRITERION_IDS } from '../schools/sit-criteria';
-import { type SitRule } from '../schools/sit-rules';
+import { type CriterionId, type Rule, type Unit, CRITERIA, CRITERION_IDS } from '../schools/criteria';
+import { frontToleranceMm } from '../front/verdict';
 import { type FaultChain, faultChains } from './fault-chains';
 import { type JudgeInput, SIT_VALUES } from './sit-values';
 
@@ -9,8 +9,8 @@ export type RowVerdict = 'good' | 'lookOut' | 'bad' | 'notMeasured' | 'noOpinion
 
 /** One criterion under one school: the number, what is wanted of it, and what that means. */
 export interface SitRow {
-  readonly id: SitCriterionId;
-  readonly unit: SitUnit;
+  readonly id: CriterionId;
+  readonly unit: Unit;
   readonly value: number | null;
   readonly least: number | null;
   readonly most: number | null;
@@ -23,7 +23,8 @@ export interface SitRow {
   readonly costs: number;
   /** How much the number may still move before the verdict turns, and at which end; null where it is outside or unlimited. */
   readonly spare: { readonly by: number; readonly end: 'least' | 'most' } | null;
-  readonly need: Need | null;
+  /** What it waits for where it wasn't measured. */
+  readonly needs: readonly Need[];
 }
 
 export interface SitVerdict {
@@ -42,7 +43,7 @@ const MOST_SCALES = 4;
 const POINTS_PER_WEIGHT = 3;
 
 export function judgeSitting(input: JudgeInput, school: School): SitVerdict {
-  const rows = SIT_CRITERION_IDS.map((id) => sitRow(id, SIT_VALUES[id](input, school), school.sit[id]));
+  const rows = CRITERION_IDS.map((id) => sitRow(id, SIT_VALUES[id](input, school), ruleFor(id, input, school)));
   const worst = rows.filter((r) => r.costs > 0).sort((a, b) => Number(b.stops) - Number(a.stops) || b.costs - a.costs);
   const lost = rows.reduce((sum, r) => sum + r.costs, 0);
   return {
@@ -55,9 +56,17 @@ export function judgeSitting(input: JudgeInput, school: School): SitVerdict {
   };
 }
 
+/** A school's rule for this sitting: the front's is as wide as the front alone is judged by. */
+export function ruleFor(id: CriterionId, { laid }: Pick<JudgeInput, 'laid'>, school: School): Rule | undefined {
+  const rule = school.rules[id];
+  if (id !== 'frontEven' || rule === undefined || laid === null) return rule;
+  const toleranceMm = frontToleranceMm(school, laid.arch, laid.padding);
+  return { ...rule, least: -toleranceMm, most: toleranceMm };
+}
+
 /** What a number means under a rule; no rule is no opinion. */
-export function sitRow(id: SitCriterionId, value: number | null, rule: SitRule | undefined): SitRow {
-  const { unit, need } = SIT_CRITERIA[id];
+export function sitRow(id: CriterionId, value: number | null, rule: Rule | undefined): SitRow {
+  const { unit, needs } = CRITERIA[id];
   const known = value !== null && Number.isFinite(value) ? value : null;
   const least = rule?.least ?? null;
   const most = rule?.most ?? null;
@@ -74,24 +83,24 @@ export function sitRow(id: SitCriterionId, value: number | null, rule: SitRule |
     outside,
     costs: rule === undefined ? 0 : POINTS_PER_WEIGHT * rule.weight * Math.min(MOST_SCALES, Math.abs(outside)),
     spare: known === null || rule === undefined || outside !== 0 ? null : spareOf(known, rule),
-    need,
+    needs,
   };
 }
 
 /** In scales: - below the least, + above the most, 0 inside. */
-function outsideBy(value: number, { least, most, scale }: SitRule): number {
+function outsideBy(value: number, { least, most, scale }: Rule): number {
   if (least !== null && value < least) return (value - least) / scale;
   return most !== null && value > most ? (value - most) / scale : 0;
 }
 
-function rowVerdict(value: number | null, rule: SitRule | undefined, outside: number, stops: boolean): RowVerdict {
+function rowVerdict(value: number | null, rule: Rule | undefined, outside: number, stops: boolean): RowVerdict {
   if (rule === undefined) return 'noOpinion';
   if (value === null) return 'notMeasured';
   if (outside === 0) return 'good';
   return stops || Math.abs(outside) > 1 ? 'bad' : 'lookOut';
 }
 
-function spareOf(value: number, { least, most }: SitRule): SitRow['spare'] {
+function spareOf(value: number, { least, most }: Rule): SitRow['spare'] {
   const toLeast = least === null ? Infinity : value - least;
   const toMost = most === null ? Infinity : most - value;
   const by = Math.min(toLeast, toMost);

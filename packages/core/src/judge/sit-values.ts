@@ -1,4 +1,4 @@
-import { type SitCriterionId } from '../schools/sit-criteria';
+import { type CriterionId } from '../schools/criteria';
 import { type School } from '../schools/school';
 import { type SaddleSetup, type DescribedSaddle } from '../saddle/saddle-setup';
 import { archOfSetting } from '../saddle/width-setting';
@@ -32,7 +32,7 @@ export const frontDeviationMm = (laid: LaidArch | null, school: School): number 
   laid === null ? null : (laid.near.tipMinusTopMm + laid.off.tipMinusTopMm) / 2 - wantedTipMinusTopMm(school, laid.arch, laid.padding);
 
 /** The number each criterion turns on; null where the horse wasn't measured for it. */
-export const SIT_VALUES: Readonly<Record<SitCriterionId, (input: JudgeInput, school: School) => number | null>> = {
+export const SIT_VALUES: Readonly<Record<CriterionId, (input: JudgeInput, school: School) => number | null>> = {
   sits: ({ sitting }) => (sitting.settled.state === 'settled' ? 1 : 0),
   withersOver: ({ sitting }) => sitting.withers.overMm,
   withersBeside: ({ sitting }) => leastOf([sitting.withers.besideMm.near, sitting.withers.besideMm.off]),

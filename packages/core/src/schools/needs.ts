@@ -8,7 +8,6 @@ export const NEEDS = [
   'wholeBack',
   'lastRib',
   'spineLigament',
-  'loadedBack',
   'girthGroove',
   'longMuscle',
   'bars',

@@ -1,38 +1,22 @@
-import { BESIDE_WITHERS_MM, FRONT_DEFAULTS, fingers } from './front-defaults';
-import { type School } from './school';
-import { SIT_DEFAULTS, SLIGHT_BRIDGE, atLeastMm, atMostMm, behindScapula, withersOver } from './sit-defaults';
-import { rule } from './sit-rules';
+import { SHARED_RULES, SLIGHT_BRIDGE, fingers, floor, keepClear, padUpTo, withersOver } from './rule-defaults';
+import { type School, FRONT_DEFAULTS, SHARED } from './school';
 
 /** The panel makes the fit; the tree only has to lie within a band round it. */
 export const PANEL_FIRST: School = {
+  ...SHARED,
   id: 'panel-first',
-  version: 1,
+  version: 2,
   name: 'Panel first',
-  front: { ...FRONT_DEFAULTS, stationMm: 45, follows: 'frontSection', bandDeg: 4 },
-  withers: { leastMm: fingers(2), mostMm: null, besideLeastMm: BESIDE_WITHERS_MM },
-  middleContact: 'slightBridgeAllowed',
-  rearEnd: 'treeByLastRib',
-  pointStrap: 'freeChoice',
-  pads: 'correctionOnly',
-  padMm: 0,
-  sit: {
-    ...SIT_DEFAULTS,
+  front: { ...FRONT_DEFAULTS, stationMm: 45, bandDeg: 4 },
+  rules: {
+    ...SHARED_RULES,
     ...SLIGHT_BRIDGE,
     withersOver: withersOver(fingers(2), null),
-    frontEven: rule(-8, 8, 4, 2),
-    pointBehindScapula: behindScapula(45),
-    treeBeforeRib: atLeastMm(0),
-    panelBeforeRib: atLeastMm(-20),
-    ligamentClear: rule(10, null, 10, 3, 'least'),
-    padThickness: atMostMm(12),
+    frontEven: { ...SHARED_RULES.frontEven, weight: 2 },
+    pointBehindScapula: keepClear(45),
+    treeBeforeRib: keepClear(0),
+    panelBeforeRib: keepClear(-20),
+    ligamentClear: floor(10, 10, 3, 'least'),
+    padThickness: padUpTo(12),
   },
-  criteria: [
-    { id: 'frontAngle', needs: ['frontSection'], valueMm: null, hardStop: false },
-    { id: 'withersClearance', needs: ['frontSection'], valueMm: fingers(2), hardStop: true },
-    { id: 'treePointBehindScapula', needs: ['scapulaAtRest', 'saddlePosition'], valueMm: 45, hardStop: true },
-    { id: 'middleContact', needs: ['wholeBack', 'loadedBack'], valueMm: null, hardStop: false },
-    { id: 'rearEnd', needs: ['lastRib', 'saddlePosition'], valueMm: 20, hardStop: true },
-    { id: 'channelWidth', needs: ['spineLigament'], valueMm: 10, hardStop: true },
-    { id: 'pointStrap', needs: ['girthGroove'], valueMm: null, hardStop: false },
-  ],
 };

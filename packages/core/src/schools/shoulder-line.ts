@@ -1,39 +1,22 @@
-import { FRONT_DEFAULTS, fingers } from './front-defaults';
-import { type School } from './school';
-import { EVEN_MIDDLE, SIT_DEFAULTS, POINT_STRAP_AVOIDED, atLeastMm, atMostMm, behindScapula, withersOver } from './sit-defaults';
-import { rule } from './sit-rules';
+import { EVEN_MIDDLE, POINT_STRAP_AVOIDED, SHARED_RULES, fingers, floor, keepClear, padUpTo, withersOver } from './rule-defaults';
+import { type School, FRONT_DEFAULTS, SHARED } from './school';
 
 /** The front follows the slope of the shoulder blade, with plenty of room all round the withers. */
 export const SHOULDER_LINE: School = {
+  ...SHARED,
   id: 'shoulder-line',
-  version: 1,
+  version: 2,
   name: 'Shoulder line',
   front: { ...FRONT_DEFAULTS, stationMm: 50, follows: 'shoulderLine' },
-  withers: { leastMm: fingers(3), mostMm: null, besideLeastMm: fingers(2) },
-  middleContact: 'even',
-  rearEnd: 'panelByLastRib',
-  pointStrap: 'avoid',
-  pads: 'thinOnly',
-  padMm: 0,
-  sit: {
-    ...SIT_DEFAULTS,
+  rules: {
+    ...SHARED_RULES,
     ...EVEN_MIDDLE,
     withersOver: withersOver(fingers(3), null),
-    withersBeside: rule(fingers(2), null, 8, 2),
-    pointBehindScapula: behindScapula(40),
-    panelBehindScapula: rule(0, null, 10, 2),
-    panelBeforeRib: atLeastMm(0),
-    channelWidth: atLeastMm(80),
+    withersBeside: floor(fingers(2), 8, 2),
+    pointBehindScapula: keepClear(40),
+    panelBeforeRib: keepClear(0),
+    channelWidth: keepClear(80),
     pointStrapUsed: POINT_STRAP_AVOIDED,
-    padThickness: atMostMm(6),
+    padThickness: padUpTo(6),
   },
-  criteria: [
-    { id: 'frontAngle', needs: ['shoulderLine'], valueMm: null, hardStop: false },
-    { id: 'withersClearance', needs: ['frontSection'], valueMm: fingers(3), hardStop: true },
-    { id: 'treePointBehindScapula', needs: ['scapulaAtRest', 'saddlePosition'], valueMm: 40, hardStop: true },
-    { id: 'middleContact', needs: ['wholeBack', 'loadedBack'], valueMm: null, hardStop: false },
-    { id: 'rearEnd', needs: ['lastRib', 'saddlePosition'], valueMm: 0, hardStop: true },
-    { id: 'channelWidth', needs: ['wholeBack'], valueMm: 80, hardStop: true },
-    { id: 'pointStrap', needs: ['girthGroove', 'loadedBack'], valueMm: null, hardStop: false },
-  ],
 };

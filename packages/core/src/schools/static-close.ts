@@ -1,36 +1,21 @@
-import { BESIDE_WITHERS_MM, FRONT_DEFAULTS, fingers } from './front-defaults';
-import { type School } from './school';
-import { EVEN_MIDDLE, SIT_DEFAULTS, POINT_STRAP_AVOIDED, atLeastMm, atMostMm, behindScapula, withersOver } from './sit-defaults';
+import { EVEN_MIDDLE, POINT_STRAP_AVOIDED, SHARED_RULES, fingers, keepClear, padUpTo, withersOver } from './rule-defaults';
+import { type School, FRONT_DEFAULTS, SHARED } from './school';
 
 /** Fit the horse as it stands, close and even all along. */
 export const STATIC_CLOSE: School = {
+  ...SHARED,
   id: 'static-close',
-  version: 1,
+  version: 2,
   name: 'Static close',
-  front: { ...FRONT_DEFAULTS, stationMm: 50, follows: 'frontSection' },
-  withers: { leastMm: fingers(2), mostMm: fingers(3), besideLeastMm: BESIDE_WITHERS_MM },
-  middleContact: 'even',
-  rearEnd: 'panelByLastRib',
-  pointStrap: 'onlyToStopDrift',
-  pads: 'thinOnly',
-  padMm: 0,
-  sit: {
-    ...SIT_DEFAULTS,
+  front: { ...FRONT_DEFAULTS, stationMm: 50 },
+  rules: {
+    ...SHARED_RULES,
     ...EVEN_MIDDLE,
     withersOver: withersOver(fingers(2), fingers(3)),
-    pointBehindScapula: behindScapula(50),
-    panelBeforeRib: atLeastMm(0),
-    channelWidth: atLeastMm(60),
+    pointBehindScapula: keepClear(50),
+    panelBeforeRib: keepClear(0),
+    channelWidth: keepClear(60),
     pointStrapUsed: POINT_STRAP_AVOIDED,
-    padThickness: atMostMm(6),
+    padThickness: padUpTo(6),
   },
-  criteria: [
-    { id: 'frontAngle', needs: ['frontSection'], valueMm: null, hardStop: false },
-    { id: 'withersClearance', needs: ['frontSection'], valueMm: fingers(2), hardStop: true },
-    { id: 'treePointBehindScapula', needs: ['scapulaAtRest', 'saddlePosition'], valueMm: 50, hardStop: true },
-    { id: 'middleContact', needs: ['wholeBack', 'loadedBack'], valueMm: null, hardStop: false },
-    { id: 'rearEnd', needs: ['lastRib', 'saddlePosition'], valueMm: 0, hardStop: true },
-    { id: 'channelWidth', needs: ['wholeBack'], valueMm: 60, hardStop: true },
-    { id: 'pointStrap', needs: ['girthGroove', 'loadedBack'], valueMm: null, hardStop: false },
-  ],
 };

@@ -1,17 +1,14 @@
 import { type School } from '../schools/school';
-import { type SitCriterionId } from '../schools/sit-criteria';
+import { type CriterionId } from '../schools/criteria';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
 import { type Outcome, done } from '../problems';
 import { type HorseBody } from '../sit/body/horse-body';
-import { BACK_POSES, type BackPose } from '../sit/body/poses';
+import { BACK_POSES, type BackPose } from '../schools/engine';
 import { type Pose } from '../sit/contact/settle';
 import { type SitVerdict, judgeSitting } from '../judge/judge-sitting';
 import { laidFront } from '../judge/sit-values';
 import { type RiderLoad } from '../sit/loads';
 import { type SitBench, laySaddle, sitBench, sitLaid } from '../sit/sit';
-
-/** What each way of holding the back counts for in a score (defaults): most of it is the horse standing. */
-export const POSE_SHARES: Readonly<Record<BackPose, number>> = { resting: 0.6, lifted: 0.2, shoulderBack: 0.2 };
 
 /** One horse under one school, ready for many saddles and settings. */
 export interface FitBench {
@@ -27,7 +24,7 @@ export const fitBench = (body: HorseBody, school: School, rider: RiderLoad | nul
   school,
   rider,
   strapPullN,
-  poses: { resting: sitBench(body, 'resting'), lifted: sitBench(body, 'lifted'), shoulderBack: sitBench(body, 'shoulderBack') },
+  poses: Object.fromEntries(BACK_POSES.map((pose) => [pose, sitBench(body, pose, school.engine)])) as Record<BackPose, SitBench>,
 });
 
 /** A setup judged in all three poses. */
@@ -35,7 +32,7 @@ export interface Assessed {
   readonly setup: SaddleSetup;
   readonly score: number;
   /** Hard stops of any pose, told once. */
-  readonly stops: readonly SitCriterionId[];
+  readonly stops: readonly CriterionId[];
   readonly resting: SitVerdict;
   /** Where the saddle came to rest: a start for settings close by. */
   readonly warm: Readonly<Record<BackPose, Pose>>;
@@ -47,17 +44,17 @@ export const betterOf = (a: Assessed, b: Assessed): number => a.stops.length - b
 export function assess(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup, near: Assessed | null = null): Outcome<Assessed> {
   const { body, school, rider, strapPullN } = bench;
   const front = laidFront(body, saddle, setup);
-  const laid = laySaddle({ body, saddle, setup, rider, strapPullN });
+  const laid = laySaddle({ body, saddle, setup, rider, strapPullN }, school.engine);
   if (!laid.ok) return laid;
   let score = 0;
-  const stops = new Set<SitCriterionId>();
+  const stops = new Set<CriterionId>();
   const warm = {} as Record<BackPose, Pose>;
   let resting: SitVerdict | null = null;
   for (const pose of BACK_POSES) {
     const outcome = sitLaid({ body, saddle, setup, rider, pose, strapPullN }, laid.value, bench.poses[pose], near?.warm[pose] ?? null);
     if (!outcome.ok) return outcome;
     const verdict = judgeSitting({ body, saddle, setup, sitting: outcome.value, laid: front }, school);
-    score += POSE_SHARES[pose] * verdict.score;
+    score += school.engine.poseShares[pose] * verdict.score;
     for (const row of verdict.stops) stops.add(row.id);
     warm[pose] = outcome.value.settled.pose;
     if (pose === 'resting') resting = verdict;

@@ -10,7 +10,7 @@ const STEP_MM = 5;
  */
 export function naturalPlaceMm(body: Pick<HorseBody, 'scapula'>, saddle: DescribedSaddle, school: School): number {
   const [rest, forward] = [scapulaEdgeMm(body, 'restMm'), scapulaEdgeMm(body, 'forwardMm')];
-  const { pointBehindScapula, barBehindForward } = school.sit;
+  const { pointBehindScapula, barBehindForward } = school.rules;
   const wanted = [
     rest !== null && pointBehindScapula?.least != null ? rest + pointBehindScapula.least + pointsAheadMm(saddle) : null,
     forward !== null && barBehindForward?.least != null ? forward + barBehindForward.least - saddle.build.frame.barMm : null,

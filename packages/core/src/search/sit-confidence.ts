@@ -42,7 +42,7 @@ export function* sitConfidence(question: ConfidenceQuestion): Generator<number, 
   for (let i = 0; i < redraws; i++) {
     const body = bodyFrom(redrawnInput(input, random));
     if (!body.ok) continue;
-    const bench = sitBench(body.value, 'resting');
+    const bench = sitBench(body.value, 'resting', school.engine);
     const verdicts = widths.flatMap((s) => {
       const outcome = sit({ body: body.value, saddle, setup: s, rider, pose: 'resting', strapPullN }, bench);
       if (!outcome.ok) return [];

@@ -3,9 +3,6 @@ import { type Settled } from './contact/settle';
 import { type BackCells } from './seat-cells';
 import { type StrapPull } from './loads';
 
-/** Friction of leather on hair (default). */
-export const FRICTION = 0.35;
-
 /** What pulls the saddle along and across, against what holds it. */
 export interface Drift {
   /** Share of the friction used, fore and aft: - toward the head, + toward the tail; beyond 1 it slides. */
@@ -24,7 +21,7 @@ export interface Drift {
  * The back presses on the saddle along its own normals; what those don't balance, friction has to.
  * Downhill and pear-shaped backs push forward by themselves, whatever else is right.
  */
-export function driftOf(back: BackCells, settled: Settled, pulls: readonly StrapPull[], friction: number = FRICTION): Drift {
+export function driftOf(back: BackCells, settled: Settled, pulls: readonly StrapPull[], friction: number): Drift {
   const area = back.stepMm * back.stepMm * 1e-3;
   let [alongN, acrossN, normalN] = [0, 0, 0];
   for (let i = 0; i < settled.pressureKPa.length; i++) {

@@ -1,13 +1,9 @@
 import { type Frame, type Strap } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
+import { type EngineSettings, type Gait } from '../schools/engine';
 import { type Load } from './contact/settle';
 
 export const GRAVITY_N_PER_KG = 9.81;
-
-/** How much more than standing the rider and saddle press at the worst of a stride (defaults; editable). */
-export const GAIT_FACTORS = { stand: 1, walk: 1.2, trot: 2, canter: 2.5, jump: 3.5 } as const;
-export type Gait = keyof typeof GAIT_FACTORS;
-export const GAITS = Object.keys(GAIT_FACTORS) as readonly Gait[];
 
 /** Who sits in it, and how. */
 export interface RiderLoad {
@@ -23,10 +19,6 @@ export interface RiderLoad {
 
 /** No rider is heavier (default); a number past it is a slip of the finger. */
 export const MOST_RIDER_KG = 200;
-/** Pull of one girth strap, N (default: a hand-tight girth, about 6 kg a strap). */
-export const STRAP_PULL_N = 60;
-/** How far the girth's buckles lie below the arch's crown, and how far from the middle, mm (defaults). */
-export const GIRTH_BUCKLE = { belowMm: 420, halfMm: 190 } as const;
 
 /** One strap pulled straight toward the girth in its groove: what it does to the saddle. Both sides alike. */
 export interface StrapPull {
@@ -41,14 +33,20 @@ export interface StrapPull {
 }
 
 /** @param grooveMm where the girth wants to lie; null while it isn't known: then the straps hang plumb */
-export function strapPulls(saddle: DescribedSaddle, setup: SaddleSetup, grooveMm: number | null, pullN: number): StrapPull[] {
+export function strapPulls(
+  saddle: DescribedSaddle,
+  setup: SaddleSetup,
+  grooveMm: number | null,
+  pullN: number,
+  { girthBuckle }: Pick<EngineSettings, 'girthBuckle'>,
+): StrapPull[] {
   return saddle.build.straps
     .filter((s) => setup.straps.includes(s.id))
     .map((strap) => {
       const xMm = setup.placeMm + strap.xMm;
       const along = grooveMm === null ? 0 : grooveMm - xMm;
-      const down = Math.max(40, GIRTH_BUCKLE.belowMm - strap.belowMm);
-      const across = GIRTH_BUCKLE.halfMm - strap.yMm;
+      const down = Math.max(40, girthBuckle.belowMm - strap.belowMm);
+      const across = girthBuckle.halfMm - strap.yMm;
       const length = Math.hypot(along, down, across);
       return {
         strap,
@@ -64,9 +62,15 @@ export function strapPulls(saddle: DescribedSaddle, setup: SaddleSetup, grooveMm
 export const seatAtMm = ({ seatLowMm }: Pick<Frame, 'seatLowMm'>, { alongMm = 0 }: RiderLoad): number => seatLowMm + alongMm;
 
 /** Everything that presses the saddle down, in the horse's frame. */
-export function loadsOf(saddle: DescribedSaddle, setup: SaddleSetup, rider: RiderLoad | null, pulls: readonly StrapPull[]): Load[] {
+export function loadsOf(
+  saddle: DescribedSaddle,
+  setup: SaddleSetup,
+  rider: RiderLoad | null,
+  pulls: readonly StrapPull[],
+  { gaitFactors }: Pick<EngineSettings, 'gaitFactors'>,
+): Load[] {
   const { frame } = saddle.build;
-  const factor = rider === null ? 1 : GAIT_FACTORS[rider.gait];
+  const factor = rider === null ? 1 : gaitFactors[rider.gait];
   const weight = (kg: number): number => kg * GRAVITY_N_PER_KG * factor;
   const at = (uMm: number, yMm: number, downN: number): Load => ({ xMm: setup.placeMm + uMm, yMm, downN });
   const riding =

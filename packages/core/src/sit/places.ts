@@ -88,9 +88,9 @@ export interface WithersRoom {
 }
 
 /** The withers are looked at from the front of the arch back to here, mm (default). */
-const WITHERS_UNDER_MM = 60;
+export const WITHERS_UNDER_MM = 60;
 /** Beside the spine at these distances, mm (default). */
-const BESIDE_AT_MM = [15, 20, 25, 30] as const;
+export const BESIDE_AT_MM = [15, 20, 25, 30] as const;
 
 export function withersRoom(surface: BackSurface, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, pose: Pose): WithersRoom {
   const radius = crownRadiusMm(saddle, setup);

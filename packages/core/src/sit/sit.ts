@@ -4,13 +4,14 @@ import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
 import { saddleProblems } from '../saddle/saddle-problems';
 import { type Underside, underside } from '../saddle/underside';
 import { type HorseBody } from './body/horse-body';
-import { type BackPose, posedSurface } from './body/poses';
+import { type BackPose, type EngineSettings } from '../schools/engine';
+import { posedSurface } from './body/poses';
 import { type ContactMeasures, measureContact } from './contact/contact-measures';
 import { type Load, type Pose, type Settled, settle } from './contact/settle';
-import { type Springs, LAYER_STIFFNESS, inSeries } from './contact/springs';
+import { type Springs, inSeries } from './contact/springs';
 import { type ContactShape, contactShape } from './contact-shape';
 import { type Drift, type TipStiffness, driftOf, tipStiffness } from './drift';
-import { type RiderLoad, type StrapPull, MOST_RIDER_KG, STRAP_PULL_N, loadsOf, strapPulls } from './loads';
+import { type RiderLoad, type StrapPull, MOST_RIDER_KG, loadsOf, strapPulls } from './loads';
 import { type Places, type WithersRoom, placesOf, withersRoom } from './places';
 import { type BackCells, type SeatCells, backCells, panelHeights, seatCells } from './seat-cells';
 
@@ -21,7 +22,7 @@ export interface SitQuestion {
   /** Null with nobody in the saddle. */
   readonly rider: RiderLoad | null;
   readonly pose: BackPose;
-  /** Pull of one girth strap, N; 0 with the girth undone. */
+  /** Pull of one girth strap, N; 0 with the girth undone; absent for the school's own. */
   readonly strapPullN?: number;
 }
 
@@ -47,18 +48,20 @@ export interface Sitting {
 /** Past this share of panel without a measured back under it nothing is said (default). */
 const MOST_OFF_THE_BACK = 0.4;
 
-/** One horse in one pose with one saddle in one place: what changes with the setting is then quick to ask again. */
+/** One horse in one pose under one engine: what changes with the setting is then quick to ask again. */
 export interface SitBench {
   readonly body: HorseBody;
   readonly surface: BackSurface;
   readonly pose: BackPose;
+  readonly engine: EngineSettings;
   readonly sampled: Map<string, BackCells>;
 }
 
-export const sitBench = (body: HorseBody, pose: BackPose): SitBench => ({
+export const sitBench = (body: HorseBody, pose: BackPose, engine: EngineSettings): SitBench => ({
   body,
   pose,
-  surface: posedSurface(body, pose),
+  engine,
+  surface: posedSurface(body, pose, engine),
   sampled: new Map(),
 });
 
@@ -67,30 +70,27 @@ export interface LaidSaddle extends Pick<Sitting, 'under' | 'places' | 'pulls' |
   readonly heights: (back: BackCells) => Float64Array;
 }
 
-export function laySaddle({ body, saddle, setup, rider, strapPullN = STRAP_PULL_N }: Omit<SitQuestion, 'pose'>): Outcome<LaidSaddle> {
+export function laySaddle(question: Omit<SitQuestion, 'pose'>, engine: EngineSettings): Outcome<LaidSaddle> {
+  const { body, saddle, setup, rider, strapPullN = engine.strapPullN } = question;
   const problems = [...saddleProblems(saddle), ...riderProblems(rider)];
   if (problems.length > 0) return refused(...problems);
   const under = underside(saddle, setup);
-  const pulls = strapPulls(saddle, setup, body.grooveMm, strapPullN);
+  const pulls = strapPulls(saddle, setup, body.grooveMm, strapPullN, engine);
   let known: Float64Array | null = null;
   return done({
     under,
     pulls,
     places: placesOf(body, saddle, setup, under),
-    loads: loadsOf(saddle, setup, rider, pulls),
-    springs: springsOf(saddle, setup),
+    loads: loadsOf(saddle, setup, rider, pulls, engine),
+    springs: springsOf(saddle, setup, engine),
     // one place and one underside make one grid, whatever the pose
     heights: (back) => (known ??= panelHeights(back, under)),
   });
 }
 
 /** Lays, loads and settles one saddle on one back. */
-export function sit(
-  question: SitQuestion,
-  bench: SitBench = sitBench(question.body, question.pose),
-  warm: Pose | null = null,
-): Outcome<Sitting> {
-  const laid = laySaddle({ ...question, body: bench.body });
+export function sit(question: SitQuestion, bench: SitBench, warm: Pose | null = null): Outcome<Sitting> {
+  const laid = laySaddle({ ...question, body: bench.body }, bench.engine);
   return laid.ok ? sitLaid(question, laid.value, bench, warm) : laid;
 }
 
@@ -110,7 +110,7 @@ export function sitLaid({ saddle, setup }: SitQuestion, laid: LaidSaddle, bench:
     measures: measureContact(seat.cells, settled.pressureKPa),
     shape: contactShape(back, seat, under, settled),
     stiffness: tipStiffness(back, settled, springs),
-    drift: driftOf(back, settled, pulls),
+    drift: driftOf(back, settled, pulls, bench.engine.friction),
     places,
     withers: withersRoom(bench.surface, saddle, setup, under, settled.pose),
     pulls,
@@ -126,13 +126,18 @@ function riderProblems(rider: RiderLoad | null) {
 }
 
 /** Panel, pad and the horse's own tissue give in series. */
-export function springsOf(saddle: DescribedSaddle, setup: SaddleSetup): Springs {
+export function springsOf(
+  saddle: DescribedSaddle,
+  setup: SaddleSetup,
+  { stiffnessKPaPerMm: stiffness, hardeningMm }: Pick<EngineSettings, 'stiffnessKPaPerMm' | 'hardeningMm'>,
+): Springs {
   const { filling } = saddle.build.panel;
-  return inSeries([
-    LAYER_STIFFNESS.tissue,
-    ...(filling === 'none' ? [] : [LAYER_STIFFNESS[filling]]),
-    ...(setup.pad.kind === 'felt' ? [LAYER_STIFFNESS.feltPad] : []),
-  ]);
+  const layers = [
+    stiffness.tissue,
+    ...(filling === 'none' ? [] : [stiffness[filling]]),
+    ...(setup.pad.kind === 'felt' ? [stiffness.feltPad] : []),
+  ];
+  return inSeries(layers, hardeningMm);
 }
 
 /** Settings of one saddle share the sampled back while they lie in the same place. */

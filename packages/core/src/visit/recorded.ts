@@ -2,9 +2,9 @@ import { type AnyReading, type LandmarkReading, type Station } from '../back';
 import { type FeltSpot, type PassId, type Reaction, type SkinSign } from '../feel';
 import { type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField } from '../intake';
 import { type SaddleSetup } from '../saddle';
-import { type SchoolId, type SitCriterionId } from '../schools';
+import { type BackPose, type SchoolId, type CriterionId } from '../schools';
 import { type TraitId } from '../shape';
-import { type BackPose, type RiderLoad } from '../sit';
+import { type RiderLoad } from '../sit';
 import { type NearOff } from '../units';
 
 /** A take as it was written down at a visit; never altered, only withdrawn. */
@@ -35,7 +35,7 @@ export interface TriedSetting {
   readonly coreVersion: string;
   readonly score: number;
   /** Rows that missed, or refused: enough to say why long after. */
-  readonly missed: readonly { readonly id: SitCriterionId; readonly value: number | null; readonly stops: boolean }[];
+  readonly missed: readonly { readonly id: CriterionId; readonly value: number | null; readonly stops: boolean }[];
   /** For the small drawing: pressure by rows and columns of a coarse grid, kPa, near side first. */
   readonly thumb: { readonly rows: number; readonly columns: number; readonly kPa: readonly number[] };
 }

@@ -2,8 +2,8 @@ import { judgeSitting, laidFront, type SitVerdict } from '../judge';
 import { type LaidArch } from '../front';
 import { type Outcome, done } from '../problems';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle';
-import { type School, type SchoolId, SCHOOLS, schoolById } from '../schools';
-import { type BackPose, type HorseBody, type RiderLoad, type Sitting, settledOverlap, sit } from '../sit';
+import { type BackPose, type School, type SchoolId, SCHOOLS, schoolById } from '../schools';
+import { type HorseBody, type RiderLoad, type Sitting, settledOverlap, sit } from '../sit';
 import { type ReadyBody } from './ready-body';
 
 /** One saddle in one setup on one horse, as it is asked about. */
@@ -47,7 +47,7 @@ const schoolsFrom = (chosen: SitAsked['schoolId']): School[] => [schoolById(chos
 export function pictureOf(ready: ReadyBody, asked: SitAsked): Outcome<SitPicture> {
   if (!ready.body.ok) return ready.body;
   const body = ready.body.value;
-  const outcome = sit({ body, ...asked }, ready.bench(body, asked.pose));
+  const outcome = sit({ body, ...asked }, ready.bench(body, asked.pose, schoolById(asked.schoolId)));
   if (!outcome.ok) return outcome;
   return done(plain(body, asked, outcome.value));
 }

@@ -81,7 +81,9 @@ export const QUICK: Quick = {
   neighbours: neighboursOf,
   straps: (ready, asked) => (ready.body.ok ? strapChoices(fitBenchOf(ready.body.value, asked), asked.saddle, asked.setup) : []),
   flock: (ready, asked) =>
-    ready.body.ok ? evenFlock(ready.bench(ready.body.value, 'resting'), asked.saddle, asked.setup) : asked.setup.flock,
+    ready.body.ok
+      ? evenFlock(ready.bench(ready.body.value, 'resting', schoolById(asked.schoolId)), asked.saddle, asked.setup)
+      : asked.setup.flock,
 };
 
 type Jobs = {

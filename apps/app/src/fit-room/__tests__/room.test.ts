@@ -1,10 +1,10 @@
 import { type FactBody } from '@fulcra/contract';
-import { AXIS_IDS, presentSetup } from '@fulcra/core';
+import { AXIS_IDS, presentSetup, schoolById } from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
 import { fact, visited } from '../../visit/__tests__/demo-visit';
 import { axisValue, setupLine } from '../../words/setup-words';
 import { choiceOf } from '../model/chosen-sitting';
-import { PRESSURE_COLOURS, PRESSURE_STEPS_KPA, pressureImage, pressureStep, pressureThumb } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureSteps, pressureImage, pressureStep, pressureThumb } from '../model/pressure-scale';
 import { usable } from '../model/room-start';
 import { EMPTY_ROOM, PLAIN_RIDER, type RoomState, changed, describedOf, heldAgainst, undone } from '../model/room-state';
 import { specificationLines } from '../../papers/specification-lines';
@@ -57,14 +57,23 @@ describe('what was kept over a reload', () => {
 });
 
 describe('the scale of pressure', () => {
+  const { rules } = schoolById('static-close');
+  const steps = pressureSteps(rules);
   it('has a colour for every step and steps up at each limit', () => {
-    expect(PRESSURE_COLOURS.length).toBe(PRESSURE_STEPS_KPA.length + 1);
-    expect(pressureStep(0)).toBe(0);
-    for (const [i, kPa] of PRESSURE_STEPS_KPA.entries()) {
-      expect(pressureStep(kPa - 0.01)).toBe(i);
-      expect(pressureStep(kPa)).toBe(i + 1);
+    expect(PRESSURE_COLOURS.length).toBe(steps.length + 1);
+    expect(pressureStep(0, steps)).toBe(0);
+    for (const [i, kPa] of steps.entries()) {
+      expect(pressureStep(kPa - 0.01, steps)).toBe(i);
+      expect(pressureStep(kPa, steps)).toBe(i + 1);
     }
-    expect(pressureStep(500)).toBe(PRESSURE_COLOURS.length - 1);
+    expect(pressureStep(500, steps)).toBe(PRESSURE_COLOURS.length - 1);
+  });
+
+  it('changes where the school screens', () => {
+    const other = { ...rules, meanPressure: { ...rules.meanPressure, most: 9 }, peakPressure: { ...rules.peakPressure, most: 21 } };
+    expect(pressureSteps(other)).toEqual([2, 5, 9, 12, 15, 18, 21]);
+    expect(steps[2]).toBe(rules.meanPressure.most);
+    expect(steps[6]).toBe(rules.peakPressure.most);
   });
 
   it('grows darker from step to step', () => {
@@ -75,7 +84,7 @@ describe('the scale of pressure', () => {
 
   it('draws the near side at the foot and nothing where there is no panel', () => {
     const grid = { countX: 2, countY: 2 };
-    const pixels = pressureImage(grid, Float64Array.of(40, 0, 0, 0), Float64Array.of(9, -1, Number.NaN, Number.NaN), [1, 2, 3]);
+    const pixels = pressureImage(grid, Float64Array.of(40, 0, 0, 0), Float64Array.of(9, -1, Number.NaN, Number.NaN), [1, 2, 3], steps);
     const at = (column: number, row: number) => [...pixels.slice(4 * (row * 2 + column), 4 * (row * 2 + column) + 4)];
     expect(at(0, 1)).toEqual([0x57, 0x1f, 0x2d, 255]);
     expect(at(0, 0)).toEqual([1, 2, 3, 255]);

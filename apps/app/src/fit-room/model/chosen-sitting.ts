@@ -1,5 +1,15 @@
 import { type Saddle } from '@fulcra/contract';
-import { type BackPose, type Sitting, STRAP_PULL_N, bodyFrom, sit, type TriedOnVisit, chosenSettingOf, bodyInputOf } from '@fulcra/core';
+import {
+  type BackPose,
+  type Sitting,
+  bodyFrom,
+  schoolById,
+  sit,
+  sitBench,
+  type TriedOnVisit,
+  chosenSettingOf,
+  bodyInputOf,
+} from '@fulcra/core';
 import { useMemo } from 'react';
 import { type LoadedVisit } from '../../visit/use-visit-page';
 import { describedOf } from './room-state';
@@ -28,7 +38,8 @@ export function useChosenSitting({ page, measured }: LoadedVisit, choice: Choice
     const { tried, saddle } = choice;
     const { setup, rider } = tried;
     const pose = asked ?? tried.pose;
-    const outcome = sit({ body: body.value, saddle: describedOf(saddle), setup, rider, pose, strapPullN: STRAP_PULL_N });
+    const { engine } = schoolById(tried.schoolId);
+    const outcome = sit({ body: body.value, saddle: describedOf(saddle), setup, rider, pose }, sitBench(body.value, pose, engine));
     return outcome.ok ? outcome.value : null;
   }, [measured, page.facts, choice?.tried, choice?.saddle, asked]); // eslint-disable-line react-hooks/exhaustive-deps -- a choice is these two
 }

@@ -1,13 +1,20 @@
-import { SCREENING_KPA } from '@fulcra/core';
+import { type School } from '@fulcra/core';
 
 /** Straw to plum in steps that look even; the last is past the screening level of a peak. */
 export const PRESSURE_COLOURS = ['#F8EDCB', '#F1D9A0', '#E8BF78', '#DA9D57', '#C4743F', '#A44C38', '#7E2D37', '#571F2D'] as const;
-/** Upper ends of the steps but the last, kPa. */
-export const PRESSURE_STEPS_KPA = [3, 6, SCREENING_KPA.mean, 16, 20, 25, SCREENING_KPA.peak] as const;
+/**
+ * Upper ends of the steps but the last, kPa: two below a school's screening level of the mean, three between it and that of the peak.
+ * What a school screens at stands where the colours change.
+ */
+export function pressureSteps({ meanPressure, peakPressure }: Pick<School['rules'], 'meanPressure' | 'peakPressure'>): readonly number[] {
+  const [mean, peak] = [meanPressure.most, peakPressure.most];
+  const between = (share: number): number => Math.round(mean + share * (peak - mean));
+  return [Math.round(0.27 * mean), Math.round(0.55 * mean), mean, between(0.25), between(0.5), between(0.75), peak];
+}
 
-export function pressureStep(kPa: number): number {
+export function pressureStep(kPa: number, steps: readonly number[]): number {
   let step = 0;
-  while (step < PRESSURE_STEPS_KPA.length && kPa >= PRESSURE_STEPS_KPA[step]!) step++;
+  while (step < steps.length && kPa >= steps[step]!) step++;
   return step;
 }
 
@@ -27,13 +34,14 @@ export function pressureImage(
   pressureKPa: Float64Array,
   overlapMm: Float64Array,
   gap: readonly [number, number, number],
+  steps: readonly number[],
 ): Uint8ClampedArray {
   const pixels = new Uint8ClampedArray(countX * countY * 4);
   for (let i = 0; i < countX; i++) {
     for (let j = 0; j < countY; j++) {
       const at = i * countY + j;
       if (Number.isNaN(overlapMm[at]!)) continue;
-      const [r, g, b] = pressureKPa[at]! > 0 ? RGB[pressureStep(pressureKPa[at]!)]! : gap;
+      const [r, g, b] = pressureKPa[at]! > 0 ? RGB[pressureStep(pressureKPa[at]!, steps)]! : gap;
       const pixel = 4 * ((countY - 1 - j) * countX + i);
       pixels[pixel] = r;
       pixels[pixel + 1] = g;

@@ -6,7 +6,6 @@ import {
   type SchoolId,
   type SitRow,
   CORE_VERSION,
-  STRAP_PULL_N,
   naturalPlaceMm,
   presentSetup,
   schoolById,
@@ -51,7 +50,7 @@ export function firstState(
     setup: decided < 0 ? setup : { ...setup, width: decided },
     rider,
     pose: 'resting',
-    strapPullN: STRAP_PULL_N,
+    strapPullN: schoolById(visit.schoolId).engine.strapPullN,
   };
 }
 

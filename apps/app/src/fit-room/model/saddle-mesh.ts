@@ -1,6 +1,6 @@
-import { crownRadiusMm, liftedBy, treeDrop, underside, type SitPicture } from '@fulcra/core';
+import { crownRadiusMm, liftedBy, treeDrop, underside, type SitPicture, schoolById } from '@fulcra/core';
 import { BufferAttribute, BufferGeometry, Color, DoubleSide, Group, Mesh, MeshStandardMaterial, Vector3 } from 'three';
-import { PRESSURE_COLOURS, pressureStep } from './pressure-scale';
+import { PRESSURE_COLOURS, pressureStep, pressureSteps } from './pressure-scale';
 
 const place = (xMm: number, yMm: number, zMm: number): Vector3 => new Vector3(xMm, zMm, -yMm);
 const LEATHER = '#7A4A2B';
@@ -55,6 +55,7 @@ function treeShell({ asked, pose }: SitPicture, liftedMm: number): Mesh {
 
 function pressureOnSkin(picture: SitPicture, heightAt: (xMm: number, yMm: number) => number): Mesh {
   const { countX, countY, stepMm, fromXMm, fromYMm } = picture.grid;
+  const steps = pressureSteps(schoolById(picture.asked.schoolId).rules);
   const positions: number[] = [];
   const colours: number[] = [];
   const index: number[] = [];
@@ -67,7 +68,7 @@ function pressureOnSkin(picture: SitPicture, heightAt: (xMm: number, yMm: number
         return place(x, y, heightAt(x, y) + OVER_SKIN_MM);
       });
       if (corners.some((c) => !Number.isFinite(c.y))) continue;
-      const colour = new Color(PRESSURE_COLOURS[pressureStep(kPa)]);
+      const colour = new Color(PRESSURE_COLOURS[pressureStep(kPa, steps)]);
       const start = positions.length / 3;
       for (const corner of corners) {
         positions.push(...corner.toArray());

@@ -1,5 +1,5 @@
 import { type Ranking, type Saddle, rankingSchema } from '@fulcra/contract';
-import { type BodyInput, type SaddleSetup, SIT_CRITERIA, type SitJobKind } from '@fulcra/core';
+import { type BodyInput, type SaddleSetup, CRITERIA, type SitJobKind } from '@fulcra/core';
 import { useQuery } from '@tanstack/react-query';
 import { YStack } from 'tamagui';
 import { NoAnswer, request } from '../../platform/api-client';
@@ -73,10 +73,7 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
       {entry.against.length === 0 ? null : (
         <Small>
           Against:{' '}
-          {entry.against
-            .map(({ id, value }) => `${name(id)} ${value === null ? '' : sitNumber(id, SIT_CRITERIA[id].unit, value)}`)
-            .join('; ')}
-          .
+          {entry.against.map(({ id, value }) => `${name(id)} ${value === null ? '' : sitNumber(id, CRITERIA[id].unit, value)}`).join('; ')}.
         </Small>
       )}
       <Small>At its best: {setupLine(describedOf(saddle), entry.setup)}.</Small>

@@ -3,9 +3,9 @@ import { YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Body, Heading, Small, Verdict } from '../../ui/text';
-import { NEED_WORDS } from '../../words/school-words';
+import { needsWords } from '../../words/school-words';
 import { sitNumber } from '../../words/sit-number';
-import { SIT_WORDS } from '../../words/criterion-words';
+import { SIT_WORDS, howWords } from '../../words/criterion-words';
 import { remedyOfRow, rowWords, wantedWords } from '../../words/sit-words';
 import { workingLines } from '../../words/working-words';
 
@@ -28,10 +28,10 @@ export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProp
           <Body>
             {schoolById(picture.asked.schoolId).name} {wantedWords(row)}.{row.outside === 0 ? '' : ` ${rowWords(row)}.`}
           </Body>
-          {row.verdict === 'notMeasured' && row.need !== null ? <Body>It waits for {NEED_WORDS[row.need]}.</Body> : null}
+          {row.verdict === 'notMeasured' && row.needs.length > 0 ? <Body>It waits for {needsWords(row.needs)}.</Body> : null}
           <YStack gap="$xs">
             <Heading>Working</Heading>
-            <Body>{words.how}</Body>
+            <Body>{howWords(row.id, schoolById(picture.asked.schoolId))}</Body>
             {workingLines(row.id, picture).map((line) => (
               <Small key={line}>{line}</Small>
             ))}

@@ -5,7 +5,7 @@ import { MARK } from '../../ui/banner';
 import { Button } from '../../ui/button';
 import { Body, Heading, Small, Strong } from '../../ui/text';
 import { useWide } from '../../ui/use-wide';
-import { NEED_WORDS } from '../../words/school-words';
+import { needsWords } from '../../words/school-words';
 import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { ROW_TONE, verdictTone, wantedWords } from '../../words/sit-words';
@@ -69,7 +69,7 @@ function Row({ row, others, chosen, onPress }: RowProps) {
   const tone = ROW_TONE[row.verdict];
   const wide = useWide();
   const value = row.value === null ? 'not measured' : sitNumber(row.id, row.unit, row.value);
-  const needs = row.verdict === 'notMeasured' && row.need !== null ? `waits for ${NEED_WORDS[row.need]}` : wantedWords(row);
+  const needs = row.verdict === 'notMeasured' && row.needs.length > 0 ? `waits for ${needsWords(row.needs)}` : wantedWords(row);
   return (
     <XStack borderTopWidth={1} borderColor="$rule" backgroundColor={chosen ? '$sheet' : 'transparent'}>
       <Button

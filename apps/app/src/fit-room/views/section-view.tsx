@@ -9,6 +9,7 @@ import {
   surfaceHeightMm,
   underside,
   type SitPicture,
+  schoolById,
 } from '@fulcra/core';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../../drawings/millimetre-grid';
@@ -18,7 +19,7 @@ import { ValuePeg } from '../../drawings/value-peg';
 import { BODY_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { fingersWords } from '../../words/measure-words';
-import { PRESSURE_COLOURS, pressureStep } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureStep, pressureSteps } from '../model/pressure-scale';
 import { type RoomViewProps } from './top-view';
 
 const REACH = { halfWidthMm: 168, aboveMm: 78, belowMm: 168 } as const;
@@ -28,6 +29,7 @@ const STEP_MM = 5;
 export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }: RoomViewProps & { readonly heightPx: number }) {
   const palette = usePalette();
   const spine = surfaceHeightMm(surface, atMm, 0);
+  const steps = pressureSteps(schoolById(picture.asked.schoolId).rules);
   const scale = paperScale(widthPx, heightPx, REACH);
   const body = Number.isFinite(spine) ? skinAt(surface, atMm, spine) : null;
   const cut = Number.isFinite(spine) ? cutAt(picture, atMm, spine) : null;
@@ -55,7 +57,7 @@ export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }
             <Path
               key={c.yMm}
               d={`M${scale.x(c.yMm - 2.5)} ${scale.y(c.zMm)}h${5 * scale.pxPerMm}v${Math.max(2, c.kPa * 0.45)}h${-5 * scale.pxPerMm}Z`}
-              fill={PRESSURE_COLOURS[pressureStep(c.kPa)]}
+              fill={PRESSURE_COLOURS[pressureStep(c.kPa, steps)]}
               stroke={palette.ink}
               strokeWidth={0.3}
             />

@@ -1,5 +1,5 @@
 import { pathOf } from '../../drawings/path-of';
-import { type BackSurface, type SitRow, GIRTH_BUCKLE, liftedBy, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
+import { type BackSurface, type SitRow, schoolById, liftedBy, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
@@ -23,6 +23,7 @@ export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, sh
   const tree = treeOf(picture);
   const { places } = picture;
   const groove = landmarks.places.girthGroove ?? null;
+  const { girthBuckle } = schoolById(picture.asked.schoolId).engine;
   const seat = onTree(tree, places.seatLowMm);
   const low = landmarks.places.lowPoint ?? null;
   const path = (points: readonly { x: number; z: number }[]) => pathOf(points.map((p) => [x(p.x), z(p.z)]));
@@ -38,7 +39,7 @@ export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, sh
       {groove === null ? null : <Groove cx={x(groove)} cy={heightPx - 16} palette={palette} />}
       {picture.pulls.map((pull) => {
         const anchor = onTree(tree, pull.xMm) - pull.strap.belowMm;
-        const share = (anchor - foot) / Math.max(1, GIRTH_BUCKLE.belowMm - pull.strap.belowMm);
+        const share = (anchor - foot) / Math.max(1, girthBuckle.belowMm - pull.strap.belowMm);
         const toX = pull.xMm + (groove === null ? 0 : groove - pull.xMm) * Math.min(1, share);
         return (
           <Line
@@ -46,7 +47,7 @@ export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, sh
             x1={x(pull.xMm)}
             x2={x(toX)}
             y1={z(anchor)}
-            y2={z(Math.max(foot, anchor - (GIRTH_BUCKLE.belowMm - pull.strap.belowMm)))}
+            y2={z(Math.max(foot, anchor - (girthBuckle.belowMm - pull.strap.belowMm)))}
             stroke={palette.leather}
             strokeWidth={bad('strapLean') ? 7 : 4.5}
           />

@@ -1,4 +1,4 @@
-import { type BodyInput, type SitCriterionId, type SitAsked } from '@fulcra/core';
+import { type BodyInput, type CriterionId, type SitAsked } from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../../ui/button';
@@ -38,7 +38,7 @@ export function SureLine({ asked, input }: { readonly asked: SitAsked; readonly 
             This setting is refused in {job.answer.stopped} of {job.answer.redraws}
             {job.answer.stoppedFor.length === 0
               ? ''
-              : ` (${job.answer.stoppedFor.map((s) => `${SIT_WORDS[s.id as SitCriterionId].name.toLowerCase()} ${s.count}`).join(', ')})`}
+              : ` (${job.answer.stoppedFor.map((s) => `${SIT_WORDS[s.id as CriterionId].name.toLowerCase()} ${s.count}`).join(', ')})`}
             .
           </Body>
           <Small>

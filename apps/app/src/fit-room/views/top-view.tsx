@@ -1,11 +1,11 @@
-import { type BackSurface, type Landmarks, type SitRow, SCREENING_KPA, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
+import { type School, type BackSurface, type Landmarks, type SitRow, schoolById, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
 import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { BODY_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { spokenSitting } from '../../words/sit-words';
-import { PRESSURE_COLOURS, PRESSURE_STEPS_KPA, pressureImage, rgbOf } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureImage, pressureSteps, rgbOf } from '../model/pressure-scale';
 import { type RoomFrame } from '../model/room-frame';
 
 export interface RoomViewProps {
@@ -82,7 +82,7 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
         <Name x={widthPx / 2} y={15} text="off O" colour={palette.off} />
         <Name x={widthPx / 2} y={heightPx - 4} text="N near" colour={palette.near} />
         <Name x={widthPx - 8} y={heightPx - 8} text="tail" colour={palette.muted} end />
-        <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} />
+        <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} rules={schoolById(picture.asked.schoolId).rules} />
       </Svg>
     </YStack>
   );
@@ -110,7 +110,13 @@ function PressureMap({
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!context) return;
-    const pixels = pressureImage(picture.grid, picture.pressureKPa, picture.overlapMm, rgbOf(gap));
+    const pixels = pressureImage(
+      picture.grid,
+      picture.pressureKPa,
+      picture.overlapMm,
+      rgbOf(gap),
+      pressureSteps(schoolById(picture.asked.schoolId).rules),
+    );
     context.putImageData(new ImageData(pixels as Uint8ClampedArray<ArrayBuffer>, countX, countY), 0, 0);
     performance.mark(DRAWN);
     performance.clearMarks(DRAWN);
@@ -257,8 +263,17 @@ const Name = ({
   </SvgText>
 );
 
+interface PressureKeyProps {
+  readonly widthPx: number;
+  readonly topPx: number;
+  readonly ink: string;
+  readonly rules: School['rules'];
+}
+
 /** The scale: kPa at the ends of the steps; the two screening levels are called that. */
-function PressureKey({ widthPx, topPx, ink }: { readonly widthPx: number; readonly topPx: number; readonly ink: string }) {
+function PressureKey({ widthPx, topPx, ink, rules }: PressureKeyProps) {
+  const steps = pressureSteps(rules);
+  const screened = [rules.meanPressure.most, rules.peakPressure.most];
   const [left, right] = [widthPx * 0.05, widthPx * 0.95];
   const step = (right - left) / PRESSURE_COLOURS.length;
   return (
@@ -266,7 +281,7 @@ function PressureKey({ widthPx, topPx, ink }: { readonly widthPx: number; readon
       {PRESSURE_COLOURS.map((colour, i) => (
         <Rect key={colour} x={left + i * step} y={topPx + 6} width={step + 0.5} height={12} fill={colour} />
       ))}
-      {PRESSURE_STEPS_KPA.map((kPa, i) => (
+      {steps.map((kPa, i) => (
         <SvgText
           key={kPa}
           x={left + (i + 1) * step}
@@ -274,17 +289,15 @@ function PressureKey({ widthPx, topPx, ink }: { readonly widthPx: number; readon
           textAnchor="middle"
           fontFamily={BODY_FONT}
           fontSize={13}
-          fontWeight={SCREENED.includes(kPa) ? '700' : '400'}
+          fontWeight={screened.includes(kPa) ? '700' : '400'}
           fill={ink}
         >
           {kPa}
         </SvgText>
       ))}
       <SvgText x={left} y={topPx + 47} fontFamily={BODY_FONT} fontSize={13} fill={ink}>
-        {`kPa; screening levels: mean ${SCREENING_KPA.mean}, peak ${SCREENING_KPA.peak}`}
+        {`kPa; screening levels: mean ${screened[0]}, peak ${screened[1]}`}
       </SvgText>
     </G>
   );
 }
-
-const SCREENED: readonly number[] = [SCREENING_KPA.mean, SCREENING_KPA.peak];

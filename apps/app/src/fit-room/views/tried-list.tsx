@@ -1,4 +1,4 @@
-import { type TriedOnVisit } from '@fulcra/core';
+import { type TriedOnVisit, schoolById } from '@fulcra/core';
 import { type Saddle } from '@fulcra/contract';
 import { Pressable } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
@@ -8,7 +8,7 @@ import { Body, Heading, Small, Strong } from '../../ui/text';
 import { usePalette } from '../../ui/use-palette';
 import { setupLine } from '../../words/setup-words';
 import { SIT_WORDS } from '../../words/criterion-words';
-import { PRESSURE_COLOURS, pressureStep } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureStep, pressureSteps } from '../model/pressure-scale';
 import { describedOf } from '../model/room-state';
 
 export interface TriedListProps {
@@ -32,7 +32,7 @@ export function TriedList({ tried, chosenId, saddles, onPutOn, onChoose, onDrop 
         return (
           <XStack key={t.id} gap="$m" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
             <Pressable role="button" aria-label={`Put on: ${t.saddleName} ${t.widthLabel}`} onPress={() => onPutOn(t)}>
-              <ThumbMap thumb={t.thumb} />
+              <ThumbMap tried={t} />
             </Pressable>
             <YStack flex={1} minWidth={0} gap="$xs">
               <Strong>
@@ -78,8 +78,10 @@ const Quiet = ({ label, text, onPress }: { readonly label: string; readonly text
 
 const THUMB_PX = { width: 96, height: 68 } as const;
 
-export function ThumbMap({ thumb }: { readonly thumb: TriedOnVisit['thumb'] }) {
+/** The small map of a tried setting, in the steps of the school it was judged by. */
+export function ThumbMap({ tried: { thumb, schoolId } }: { readonly tried: Pick<TriedOnVisit, 'thumb' | 'schoolId'> }) {
   const palette = usePalette();
+  const steps = pressureSteps(schoolById(schoolId).rules);
   const [w, h] = [THUMB_PX.width / thumb.columns, THUMB_PX.height / thumb.rows];
   return (
     <Svg width={THUMB_PX.width} height={THUMB_PX.height} aria-hidden>
@@ -91,7 +93,7 @@ export function ThumbMap({ thumb }: { readonly thumb: TriedOnVisit['thumb'] }) {
             y={(thumb.rows - 1 - Math.floor(k / thumb.columns)) * h}
             width={w + 0.3}
             height={h + 0.3}
-            fill={kPa > 0 ? PRESSURE_COLOURS[pressureStep(kPa)]! : palette.rule}
+            fill={kPa > 0 ? PRESSURE_COLOURS[pressureStep(kPa, steps)]! : palette.rule}
           />
         ),
       )}

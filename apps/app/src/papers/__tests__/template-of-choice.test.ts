@@ -9,6 +9,8 @@ import {
   type TriedOnVisit,
   bodyInputOf,
   measuredStations,
+  sitBench,
+  ENGINE_DEFAULTS,
 } from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
 import { describedOf } from '../../fit-room/model/room-state';
@@ -23,7 +25,10 @@ const tried = { setup, schoolId: 'static-close', schoolVersion: 1 } as unknown a
 const surface = backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus });
 const body = bodyFrom(bodyInputOf(measured, page.facts));
 if (!surface.ok || !body.ok) throw new Error('Corrie has no back');
-const outcome = sit({ body: body.value, saddle: describedOf(saddle), setup, rider: null, pose: 'resting' });
+const outcome = sit(
+  { body: body.value, saddle: describedOf(saddle), setup, rider: null, pose: 'resting' },
+  sitBench(body.value, 'resting', ENGINE_DEFAULTS),
+);
 if (!outcome.ok) throw new Error('it could not be laid on');
 const { pose } = outcome.value.settled;
 const spine = (x: number): number => surfaceHeightMm(surface.value, x, 0);

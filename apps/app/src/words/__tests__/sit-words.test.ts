@@ -1,12 +1,12 @@
-import { SIT_CRITERIA, SIT_CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sitRow, QUICK, ReadyBody } from '@fulcra/core';
+import { CRITERIA, CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sitRow, QUICK, ReadyBody } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { PLAIN_RIDER, describedOf } from '../../fit-room/model/room-state';
 import { sitNumber } from '../sit-number';
-import { SIT_WORDS } from '../criterion-words';
+import { SIT_WORDS, howWords } from '../criterion-words';
 import { remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';
 import { workingLines } from '../working-words';
 
-const rowOf = (id: (typeof SIT_CRITERION_IDS)[number], value: number | null) => sitRow(id, value, schoolById('static-close').sit[id]);
+const rowOf = (id: (typeof CRITERION_IDS)[number], value: number | null) => sitRow(id, value, schoolById('static-close').rules[id]);
 const verdict = (...rows: ReturnType<typeof rowOf>[]): SitVerdict => ({
   schoolId: 'static-close',
   rows,
@@ -29,11 +29,11 @@ describe('the verdict in one sentence', () => {
 });
 
 describe('words for every criterion', () => {
-  it.each(SIT_CRITERION_IDS)('%s has a name, says where its number comes from, and a fault and a remedy wherever it can miss', (id) => {
+  it.each(CRITERION_IDS)('%s has a name, says where its number comes from, and a fault and a remedy wherever it can miss', (id) => {
     const words = SIT_WORDS[id];
-    const rule = schoolById('static-close').sit[id];
+    const rule = schoolById('static-close').rules[id];
     expect(words.name).not.toBe('');
-    expect(words.how).toMatch(/\.$/);
+    expect(howWords(id, schoolById('static-close'))).toMatch(/\.$/);
     if (rule?.least != null && id !== 'padThickness') expect([words.low, words.raise]).not.toContain('');
     if (rule?.most != null) expect([words.high, words.lower]).not.toContain('');
   });
@@ -65,11 +65,11 @@ describe('the working of a number', () => {
     schoolId: 'static-close',
   });
 
-  it.each(SIT_CRITERION_IDS)('%s shows figures and never a hole', (id) => {
+  it.each(CRITERION_IDS)('%s shows figures and never a hole', (id) => {
     if (!outcome.ok) throw new Error('refused');
     const lines = workingLines(id, outcome.value);
     expect(lines.length).toBeGreaterThan(0);
     for (const line of lines) expect(line).not.toMatch(/NaN|undefined|null|Infinity/);
-    expect(SIT_CRITERIA[id]).toBeDefined();
+    expect(CRITERIA[id]).toBeDefined();
   });
 });

@@ -1,17 +1,16 @@
-import { SCHOOLS, SCHOOL_IDS, SIT_CRITERION_IDS, schoolById } from '../../schools';
+import { type CriterionId, CRITERION_IDS, SCHOOLS, SCHOOL_IDS, schoolById } from '../../schools';
 import { fixedAt, presentSetup } from '../../saddle';
-import { horse, saddleFor } from '../../sit/__tests__/invented-horses';
+import { horse, saddleFor, sitOn } from '../../sit/__tests__/invented-horses';
 import { type HorseBody } from '../../sit/body';
-import { sit } from '../../sit';
 import { judgeSitting, laidFront, sitRow } from '..';
 
 function judged(body: HorseBody, schoolId: (typeof SCHOOL_IDS)[number], saddle = saddleFor(90), placeMm = 50) {
   const setup = presentSetup(saddle, placeMm);
-  const outcome = sit({ body, saddle, setup, rider: { massKg: 70, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' }, pose: 'resting' });
+  const outcome = sitOn({ body, saddle, setup, rider: { massKg: 70, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' }, pose: 'resting' });
   if (!outcome.ok) throw new Error(JSON.stringify(outcome.problems));
   return judgeSitting({ body, saddle, setup, sitting: outcome.value, laid: laidFront(body, saddle, setup) }, schoolById(schoolId));
 }
-const row = (verdict: ReturnType<typeof judged>, id: (typeof SIT_CRITERION_IDS)[number]) => verdict.rows.find((r) => r.id === id)!;
+const row = (verdict: ReturnType<typeof judged>, id: CriterionId) => verdict.rows.find((r) => r.id === id)!;
 
 describe('one number under one rule', () => {
   const rule = { least: 36, most: 54, scale: 12, weight: 3, hardStop: 'least' } as const;
@@ -34,14 +33,14 @@ describe('one number under one rule', () => {
   });
 
   it('a number that wasn’t measured is said, never guessed; a school without the rule has no opinion', () => {
-    expect(sitRow('ligamentClear', null, rule)).toMatchObject({ verdict: 'notMeasured', need: 'spineLigament', stops: false, costs: 0 });
+    expect(sitRow('ligamentClear', null, rule)).toMatchObject({ verdict: 'notMeasured', needs: ['spineLigament'], stops: false, costs: 0 });
     expect(sitRow('barBehindForward', 90, undefined)).toMatchObject({ verdict: 'noOpinion', value: 90, costs: 0 });
   });
 });
 
 describe('a school’s table', () => {
   it('has the same rows in the same order for every school', () => {
-    for (const school of SCHOOLS) expect(judged(horse(), school.id).rows.map((r) => r.id)).toEqual([...SIT_CRITERION_IDS]);
+    for (const school of SCHOOLS) expect(judged(horse(), school.id).rows.map((r) => r.id)).toEqual([...CRITERION_IDS]);
   });
 
   it('tree points stay 50 mm behind the scapula: static close refuses 45, panel first takes it', () => {

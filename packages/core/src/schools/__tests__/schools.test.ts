@@ -1,32 +1,96 @@
-import { SCHOOLS, schoolById, schoolReadiness } from '..';
+import { type CriterionId, type Need, CRITERIA, NEEDS, SCHOOLS, needsOf, schoolById, schoolReadiness } from '..';
+
+type Limits = readonly [least: number | null, most: number | null, stop: 'never' | 'least' | 'most'];
 
 describe('the schools as the trade holds them', () => {
   it.each([
-    ['static-close', 50, 50, 36, 54],
-    ['shoulder-line', 50, 40, 54, null],
-    ['room-to-move', 80, null, 45, null],
-    ['panel-first', 45, 45, 36, null],
-    ['western', 50, 0, 36, null],
-  ] as const)('%s: station %d, tree points %p behind the scapula, withers %d to %p', (id, station, points, least, most) => {
-    const school = schoolById(id);
-    expect(school.front.stationMm).toBe(station);
-    expect(school.criteria.find((c) => c.id === 'treePointBehindScapula')?.valueMm ?? null).toBe(points);
-    expect([school.withers.leastMm, school.withers.mostMm]).toEqual([least, most]);
+    ['static-close', 50, 'frontSection', 0, 2],
+    ['shoulder-line', 50, 'shoulderLine', 0, 2],
+    ['room-to-move', 80, 'frontSection', 1, 2],
+    ['panel-first', 45, 'frontSection', 0, 4],
+    ['western', 50, 'barsAlongShoulder', 0, 2],
+  ] as const)('%s: front at %d mm, follows %s, %d widths over, band of %d degrees', (id, stationMm, follows, widthsOver, bandDeg) => {
+    expect(schoolById(id).front).toMatchObject({ stationMm, follows, widthsOver, bandDeg });
   });
 
-  it('tree points stay 50 mm behind the scapula for static close, as a hard stop', () => {
-    const rule = schoolById('static-close').criteria.find((c) => c.id === 'treePointBehindScapula')!;
-    expect(rule).toMatchObject({ valueMm: 50, hardStop: true });
+  const TABLE: readonly (readonly [Parameters<typeof schoolById>[0], CriterionId, Limits | null])[] = [
+    ['static-close', 'withersOver', [36, 54, 'least']],
+    ['shoulder-line', 'withersOver', [54, null, 'least']],
+    ['room-to-move', 'withersOver', [45, null, 'least']],
+    ['panel-first', 'withersOver', [36, null, 'least']],
+    ['western', 'withersOver', [36, null, 'least']],
+    ['static-close', 'pointBehindScapula', [50, null, 'least']],
+    ['shoulder-line', 'pointBehindScapula', [40, null, 'least']],
+    ['room-to-move', 'pointBehindScapula', null],
+    ['panel-first', 'pointBehindScapula', [45, null, 'least']],
+    ['western', 'pointBehindScapula', [0, null, 'least']],
+    ['room-to-move', 'barBehindForward', [125, null, 'least']],
+    ['static-close', 'barBehindForward', null],
+    ['static-close', 'channelWidth', [60, null, 'least']],
+    ['shoulder-line', 'channelWidth', [80, null, 'least']],
+    ['room-to-move', 'channelWidth', [70, null, 'least']],
+    ['western', 'channelWidth', [80, null, 'least']],
+    ['panel-first', 'ligamentClear', [10, null, 'least']],
+    ['static-close', 'ligamentClear', [0, null, 'least']],
+    ['static-close', 'panelBeforeRib', [0, null, 'least']],
+    ['panel-first', 'panelBeforeRib', [-20, null, 'least']],
+    ['room-to-move', 'treeBeforeRib', [0, null, 'least']],
+    ['static-close', 'bridgeGap', [null, 3, 'never']],
+    ['room-to-move', 'bridgeGap', [null, 6, 'never']],
+    ['static-close', 'middleShare', [0.22, 0.44, 'never']],
+    ['western', 'middleShare', [0.15, 0.44, 'never']],
+    ['shoulder-line', 'withersBeside', [36, null, 'never']],
+    ['static-close', 'withersBeside', [20, null, 'never']],
+    ['western', 'padThickness', [10, 25, 'never']],
+    ['static-close', 'padThickness', [null, 6, 'never']],
+    ['panel-first', 'padThickness', [null, 12, 'never']],
+  ];
+  it.each(TABLE)('%s holds %s to %j', (id, criterion, limits) => {
+    const rule = schoolById(id).rules[criterion];
+    expect(rule === undefined ? null : [rule.least, rule.most, rule.hardStop]).toEqual(limits);
   });
 
-  it('with only a front section, each school says what its other rules wait for', () => {
-    const measured = new Set(['frontSection'] as const);
-    const asRead = SCHOOLS.filter((s) => schoolReadiness(s, measured).frontAsTheSchoolReadsIt).map((s) => s.id);
-    expect(asRead).toEqual(['static-close', 'room-to-move', 'panel-first']);
+  it.each(SCHOOLS.map((s) => [s.id, s] as const))(
+    '%s: every rule can miss, counts for something, and only refuses at an end it has',
+    (_, school) => {
+      for (const rule of Object.values(school.rules)) {
+        expect(rule.least !== null || rule.most !== null).toBe(true);
+        expect(rule.scale).toBeGreaterThan(0);
+        expect(rule.weight).toBeGreaterThan(0);
+        if (rule.hardStop !== 'never') expect(rule[rule.hardStop]).not.toBeNull();
+      }
+    },
+  );
+});
+
+describe('what a school can say from what is measured', () => {
+  const FRONT: ReadonlySet<Need> = new Set(['frontSection']);
+  it('a school whose front follows something else says what it waits for', () => {
+    const waits = SCHOOLS.map((s) => [s.id, schoolReadiness(s, FRONT).frontWaitsFor]);
+    expect(waits).toEqual([
+      ['static-close', []],
+      ['shoulder-line', ['shoulderLine']],
+      ['room-to-move', []],
+      ['panel-first', []],
+      ['western', ['shoulderLine', 'bars']],
+    ]);
+  });
+
+  it('every rule that can refuse a saddle is told of, and what it waits for is named', () => {
     for (const school of SCHOOLS) {
-      const { answerable, waiting } = schoolReadiness(school, measured);
-      expect(answerable.length + waiting.length).toBe(school.criteria.length);
+      const { answerable, waiting } = schoolReadiness(school, FRONT);
+      const refusing = (Object.keys(school.rules) as CriterionId[]).filter((id) => school.rules[id]!.hardStop !== 'never' && id !== 'sits');
+      expect([...answerable, ...waiting.map((w) => w.criterion)].sort()).toEqual([...refusing, 'frontEven'].sort());
       expect(waiting.every((w) => w.missing.length > 0)).toBe(true);
     }
+  });
+
+  it('with everything measured nothing waits', () => {
+    for (const school of SCHOOLS) expect(schoolReadiness(school, new Set(NEEDS)).waiting).toEqual([]);
+  });
+
+  it('a rule about how a saddle lies waits for one to lie there', () => {
+    expect(needsOf('pointBehindScapula', schoolById('static-close'))).toEqual(['scapulaAtRest', 'saddlePosition']);
+    expect(needsOf('withersOver', schoolById('static-close'))).toEqual(CRITERIA.withersOver.needs);
   });
 });

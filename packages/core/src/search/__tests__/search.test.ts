@@ -1,9 +1,9 @@
 import { seededRandom } from '../../random';
-import { schoolById } from '../../schools';
+import { ENGINE_DEFAULTS, schoolById } from '../../schools';
 import { NOTHING_ADDED, presentSetup, middleSetup, type DescribedSaddle } from '../../saddle';
-import { PLAIN_HORSE, anyHorse, anySaddle, horse, inputOf, saddleFor } from '../../sit/__tests__/invented-horses';
+import { PLAIN_HORSE, anyHorse, anySaddle, horse, inputOf, saddleFor, sitOn } from '../../sit/__tests__/invented-horses';
 import { bodyFrom } from '../../sit/body';
-import { sit, sitBench } from '../../sit';
+import { sitBench } from '../../sit';
 import {
   AXIS_IDS,
   assess,
@@ -123,9 +123,9 @@ describe('filling by least squares', () => {
     const body = horse({ offDeg: 43 });
     const saddle = saddleFor(88);
     const setup = presentSetup(saddle, 50);
-    const filled = { ...setup, flock: evenFlock(sitBench(body, 'resting'), saddle, setup) };
+    const filled = { ...setup, flock: evenFlock(sitBench(body, 'resting', ENGINE_DEFAULTS), saddle, setup) };
     const roll = (s: typeof setup) => {
-      const outcome = sit({ body, saddle, setup: s, rider: RIDER, pose: 'resting' });
+      const outcome = sitOn({ body, saddle, setup: s, rider: RIDER, pose: 'resting' });
       return outcome.ok ? Math.abs(outcome.value.settled.pose.rollDeg) : Infinity;
     };
     expect(filled.flock.off.middle).toBeGreaterThan(filled.flock.near.middle);
@@ -135,7 +135,7 @@ describe('filling by least squares', () => {
 
   it('leaves a panel alone that can’t be filled', () => {
     const foam = saddleFor(90, {}, { flock: { leastMm: 0, mostMm: 0, stepMm: 0 } });
-    expect(evenFlock(sitBench(horse({ offDeg: 40 }), 'resting'), foam, presentSetup(foam, 50))).toEqual(NOTHING_ADDED);
+    expect(evenFlock(sitBench(horse({ offDeg: 40 }), 'resting', ENGINE_DEFAULTS), foam, presentSetup(foam, 50))).toEqual(NOTHING_ADDED);
   });
 });
 

@@ -2,8 +2,15 @@ import { type Section, sectionFromPoints } from '../../back';
 import { resolveLandmarks } from '../../back/landmarks-resolved';
 import { type Lengthwise, lengthwiseFromPoints } from '../../back/lengthwise';
 import { type Random } from '../../random';
+import { type EngineSettings, ENGINE_DEFAULTS } from '../../schools';
+import { type Pose } from '../contact';
+import { type SitQuestion, sit, sitBench } from '../sit';
 import { type BodyInput, type HorseBody, bodyFrom } from '../body';
 import { DEFAULT_BUILD, type DescribedSaddle, type SaddleBuild, fixedAt } from '../../saddle';
+
+/** A sitting under the engine's defaults. */
+export const sitOn = (question: SitQuestion, warm: Pose | null = null, engine: EngineSettings = ENGINE_DEFAULTS) =>
+  sit(question, sitBench(question.body, question.pose, engine), warm);
 
 const SPREAD = { near: { sideAngleDeg: 1, halfWidthMm: 1.5 }, off: { sideAngleDeg: 1, halfWidthMm: 1.5 }, assumed: true } as const;
 

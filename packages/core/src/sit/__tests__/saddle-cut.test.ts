@@ -1,6 +1,6 @@
 import { CROWN_RADIUS_MM, middleSetup, presentSetup, underside } from '../../saddle';
-import { horse, saddleFor } from './invented-horses';
-import { panelHeights, saddleCut, sit, sitBench } from '..';
+import { horse, saddleFor, sitOn } from './invented-horses';
+import { panelHeights, saddleCut } from '..';
 
 const LEVEL = { heaveMm: 0, pitchDeg: 0, rollDeg: 0 };
 const saddle = saddleFor(90);
@@ -35,7 +35,7 @@ describe('a saddle cut across', () => {
 
   it('meets the horse where the solver found pressure: the settled panel is under the skin there by the squeeze', () => {
     const body = horse();
-    const outcome = sit({ body, saddle, setup, rider: null, pose: 'resting' }, sitBench(body, 'resting'));
+    const outcome = sitOn({ body, saddle, setup, rider: null, pose: 'resting' });
     if (!outcome.ok) throw new Error('refused');
     const { settled, back } = outcome.value;
     const hardest = settled.pressureKPa.indexOf(Math.max(...settled.pressureKPa));
@@ -53,7 +53,7 @@ describe('one underside over one back', () => {
     const body = horse();
     const under = underside(saddle, setup);
     const heights = (['resting', 'lifted', 'shoulderBack'] as const).map((pose) => {
-      const outcome = sit({ body, saddle, setup, rider: null, pose });
+      const outcome = sitOn({ body, saddle, setup, rider: null, pose });
       if (!outcome.ok) throw new Error('refused');
       return panelHeights(outcome.value.back, under);
     });
@@ -65,7 +65,7 @@ describe('one underside over one back', () => {
 describe('the crown of the head', () => {
   const many = { ...saddle, front: { ...saddle.front, otherShapes: ['broad' as const] } };
   const over = (shape: 'round' | 'broad', apexMm: number) => {
-    const outcome = sit({ body: horse({ apexMm }), saddle: many, setup: { ...setup, shape }, rider: null, pose: 'resting' });
+    const outcome = sitOn({ body: horse({ apexMm }), saddle: many, setup: { ...setup, shape }, rider: null, pose: 'resting' });
     if (!outcome.ok) throw new Error('refused');
     return outcome.value;
   };

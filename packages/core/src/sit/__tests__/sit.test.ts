@@ -1,16 +1,17 @@
 import fc from 'fast-check';
 import { seededRandom } from '../../random';
 import { fixedAt, presentSetup } from '../../saddle';
-import { PLAIN_HORSE, anyHorse, anySaddle, horse, inputOf, saddleFor } from './invented-horses';
+import { PLAIN_HORSE, anyHorse, anySaddle, horse, inputOf, saddleFor, sitOn } from './invented-horses';
+import { ENGINE_DEFAULTS } from '../../schools';
 import { type Section } from '../../back';
 import { type BodyInput, type HorseBody, bodyFrom, mirroredBody, posedSurface } from '../body';
 import { anyPairs } from './any-pairs';
-import { type RiderLoad, type SitQuestion, MOST_RIDER_KG, sit } from '..';
+import { type RiderLoad, type SitQuestion, MOST_RIDER_KG } from '..';
 
 const RIDER: RiderLoad = { massKg: 70, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' };
 
 function sits(body: HorseBody, saddle = saddleFor(90), more: Partial<SitQuestion> = {}) {
-  const outcome = sit({ body, saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting', ...more });
+  const outcome = sitOn({ body, saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting', ...more });
   if (!outcome.ok) throw new Error(JSON.stringify(outcome.problems));
   return outcome.value;
 }
@@ -76,8 +77,8 @@ describe('what a back does to a saddle', () => {
         const saddle = anySaddle(random);
         const question = { saddle, setup: presentSetup(saddle, 50), pose: 'resting' as const };
         const offset = 30 * (random() - 0.5);
-        const a = sit({ ...question, body: input.value, rider: { ...RIDER, offsetMm: offset } });
-        const b = sit({ ...question, body: mirroredBody(input.value), rider: { ...RIDER, offsetMm: -offset } });
+        const a = sitOn({ ...question, body: input.value, rider: { ...RIDER, offsetMm: offset } });
+        const b = sitOn({ ...question, body: mirroredBody(input.value), rider: { ...RIDER, offsetMm: -offset } });
         expect(b.ok).toBe(a.ok);
         if (!a.ok || !b.ok || a.value.settled.state !== 'settled') return;
         expect(b.value.settled.pose.rollDeg).toBeCloseTo(-a.value.settled.pose.rollDeg, 5);
@@ -163,7 +164,7 @@ describe('what a back does to a saddle', () => {
 
   it('a lift leaves the withers and the loin where they were', () => {
     const body = horse();
-    const surface = posedSurface(body, 'lifted');
+    const surface = posedSurface(body, 'lifted', ENGINE_DEFAULTS);
     const at = (x: number): number => Math.round((x - surface.x0Mm) / surface.stepMm) * surface.countY;
     for (const x of [0, 60])
       expect(surface.heights[at(x) + (surface.countY >> 1)]).toBeCloseTo(body.surface.heights[at(x) + (surface.countY >> 1)]!, 6);
@@ -173,7 +174,7 @@ describe('what a back does to a saddle', () => {
 describe('input that can’t be', () => {
   const saddle = saddleFor(90);
   const ask = (more: Partial<SitQuestion>) =>
-    sit({ body: horse(), saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting', ...more });
+    sitOn({ body: horse(), saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting', ...more });
 
   it('a rider of 500 kg is refused by name', () => {
     const outcome = ask({ rider: { ...RIDER, massKg: 500 } });

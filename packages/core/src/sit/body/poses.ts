@@ -1,29 +1,15 @@
 import { type BackSurface } from '../../back/surface';
 import { type NearOff } from '../../units';
+import { type BackPose, type EngineSettings } from '../../schools/engine';
 import { type HorseBody } from './horse-body';
 
-/** How the back is held while the saddle is looked at. */
-export const BACK_POSES = ['resting', 'lifted', 'shoulderBack'] as const;
-export type BackPose = (typeof BACK_POSES)[number];
-
-/** Where nothing was measured (defaults). */
-export const POSE_DEFAULTS = {
-  /** Rise of the back when the belly is lifted, mm. */
-  liftMm: 15,
-  /** How far the scapula's edge swings back, mm. */
-  travelMm: 45,
-  /** How far the blade stands proud of the muscle behind it, mm. */
-  bladeMm: 12,
-} as const;
-
-/** Where on the flank the blade's rear edge lies, from the spine, mm; it runs out over as much again (default). */
-const BLADE = { innerMm: 50, fullMm: 90, outerMm: 190, softMm: 25 } as const;
+type PoseSettings = Pick<EngineSettings, 'unmeasured' | 'blade'>;
 
 /** The back as it is held: the resting surface with a lift along the spine, or with both blades drawn back under it. */
-export function posedSurface(body: HorseBody, pose: BackPose): BackSurface {
+export function posedSurface(body: HorseBody, pose: BackPose, settings: PoseSettings): BackSurface {
   if (pose === 'resting') return body.surface;
-  if (pose === 'lifted') return raised(body.surface, liftOf(body));
-  const [near, off] = [bladeOf(body, 'near'), bladeOf(body, 'off')];
+  if (pose === 'lifted') return raised(body.surface, liftOf(body, settings));
+  const [near, off] = [bladeOf(body, 'near', settings), bladeOf(body, 'off', settings)];
   return raised(body.surface, (x, y) => (y < 0 ? near(x, -y) : off(x, y)));
 }
 
@@ -40,8 +26,8 @@ function raised(surface: BackSurface, by: (xMm: number, yMm: number) => number):
 }
 
 /** A lift that is fullest at the low point and nothing at the base of the withers and behind the last rib. */
-function liftOf(body: HorseBody): (x: number) => number {
-  const lift = body.liftMm ?? POSE_DEFAULTS.liftMm;
+function liftOf(body: HorseBody, { unmeasured }: PoseSettings): (x: number) => number {
+  const lift = body.liftMm ?? unmeasured.liftMm;
   const rear = (body.lastRibMm ?? body.surface.stationsMm.at(-1)!) + 80;
   const front = body.witherBaseMm - 40;
   const middle = Math.min(Math.max(body.lowMm, front + 1), rear - 1);
@@ -52,16 +38,16 @@ function liftOf(body: HorseBody): (x: number) => number {
 }
 
 /** The blade's thickness over the resting back: full ahead of where its edge was at rest, running out at where it is drawn to. */
-function bladeOf(body: HorseBody, side: NearOff): (x: number, out: number) => number {
+function bladeOf(body: HorseBody, side: NearOff, { unmeasured, blade }: PoseSettings): (x: number, out: number) => number {
   const { restMm, forwardMm } = body.scapula[side];
   const rest = restMm ?? 0;
-  const edge = forwardMm ?? rest + POSE_DEFAULTS.travelMm;
+  const edge = forwardMm ?? rest + unmeasured.travelMm;
   return (x, out) => {
-    if (x >= edge + BLADE.softMm || out <= BLADE.innerMm || out >= BLADE.outerMm) return 0;
-    const along = smooth(Math.min(1, (edge + BLADE.softMm - x) / (2 * BLADE.softMm)));
-    const inward = smooth(Math.min(1, (out - BLADE.innerMm) / (BLADE.fullMm - BLADE.innerMm)));
-    const outward = smooth(Math.min(1, (BLADE.outerMm - out) / (BLADE.outerMm - BLADE.fullMm)));
-    return POSE_DEFAULTS.bladeMm * along * inward * outward;
+    if (x >= edge + blade.softMm || out <= blade.innerMm || out >= blade.outerMm) return 0;
+    const along = smooth(Math.min(1, (edge + blade.softMm - x) / (2 * blade.softMm)));
+    const inward = smooth(Math.min(1, (out - blade.innerMm) / (blade.fullMm - blade.innerMm)));
+    const outward = smooth(Math.min(1, (blade.outerMm - out) / (blade.outerMm - blade.fullMm)));
+    return unmeasured.bladeMm * along * inward * outward;
   };
 }
 

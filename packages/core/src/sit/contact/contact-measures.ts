@@ -6,7 +6,7 @@ export interface ContactMeasures {
   readonly areaCm2: number;
   readonly meanKPa: number;
   readonly p95KPa: number;
-  /** Greatest mean over any square of 8 cm2. */
+  /** Greatest mean over any square of PEAK_OVER_MM2. */
   readonly peakKPa: number;
   /** Shares of the carried load: front, middle and rear third of the cells, and each side. */
   readonly thirds: readonly [front: number, middle: number, rear: number];
@@ -15,7 +15,8 @@ export interface ContactMeasures {
   readonly centreMm: { readonly x: number; readonly y: number } | null;
 }
 
-const PEAK_OVER_MM2 = 800;
+/** Area over which a peak is read, mm2 (default). */
+export const PEAK_OVER_MM2 = 800;
 
 export function measureContact(cells: ContactCells, pressureKPa: Float64Array): ContactMeasures {
   const { x, y, countX, countY } = cells;

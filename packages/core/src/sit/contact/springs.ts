@@ -1,8 +1,3 @@
-/** Layers between tree and horse, kPa per mm of squeeze (defaults of the specification of this model; each is the setting of a school). */
-export const LAYER_STIFFNESS = { wool: 2.5, foam: 3, air: 1.5, tissue: 4, feltPad: 5 } as const;
-/** Squeeze at which a layer has become twice as stiff, mm (default). */
-export const HARDENING_MM = 25;
-
 /** How pressure grows with squeeze d > 0: p = k d (1 + d / dh). */
 export interface Springs {
   readonly stiffnessKPaPerMm: number;
@@ -10,8 +5,8 @@ export interface Springs {
   readonly hardeningMm: number;
 }
 
-/** Springs in series: the softest layer gives most. */
-export function inSeries(layersKPaPerMm: readonly number[], hardeningMm: number = HARDENING_MM): Springs {
+/** Springs in series: the softest layer gives most. @param hardeningMm squeeze at which they have become twice as stiff */
+export function inSeries(layersKPaPerMm: readonly number[], hardeningMm: number): Springs {
   return { stiffnessKPaPerMm: 1 / layersKPaPerMm.reduce((sum, k) => sum + 1 / k, 0), hardeningMm };
 }
 

@@ -1,3 +1,4 @@
+import { ENGINE_DEFAULTS } from '../../../schools';
 import fc from 'fast-check';
 import { seededRandom } from '../../../random';
 import { type CellsSource, contactCells, inSeries, measureContact, settle } from '..';
@@ -11,7 +12,8 @@ const load = (downN: number, xMm = 0, yMm = 0) => [{ xMm, yMm, downN }];
 const extremes = (p: Float64Array): [number, number] => [Math.min(...p), Math.max(...p)];
 
 describe('springs in series', () => {
-  it('give together: 2.5 over 4 is 1.538', () => expect(inSeries([2.5, 4]).stiffnessKPaPerMm).toBeCloseTo(1 / (0.4 + 0.25), 9));
+  it('give together: 2.5 over 4 is 1.538', () =>
+    expect(inSeries([2.5, 4], ENGINE_DEFAULTS.hardeningMm).stiffnessKPaPerMm).toBeCloseTo(1 / (0.4 + 0.25), 9));
 });
 
 describe('a flat plate on a flat back', () => {
@@ -95,7 +97,11 @@ function anything(seed: number) {
   const underside = (x: number, y: number): number =>
     Math.abs(y) < 35 || Math.abs(y) > 110 ? Number.NaN : tree * (x / 200) ** 2 - 0.7 * (Math.hypot(y, 30) - 30) + twist * y;
   const source: CellsSource = { fromXMm: -200, toXMm: 200, halfWidthMm: 120, stepMm: 10, back, underside };
-  return { source, springs: inSeries([2.5, 4]), loads: load(between(200, 1500), between(-60, 60), between(-20, 20)) };
+  return {
+    source,
+    springs: inSeries([2.5, 4], ENGINE_DEFAULTS.hardeningMm),
+    loads: load(between(200, 1500), between(-60, 60), between(-20, 20)),
+  };
 }
 
 describe('any saddle on any back', () => {
@@ -144,7 +150,7 @@ describe('any saddle on any back', () => {
 
   it('a symmetrical horse under a middle load has no roll', () => {
     const cells = plate(400, 200, { back: (x, y) => -(y * y) / 400 - (x * x) / 3000 });
-    expect(settle(cells, inSeries([2.5, 4]), load(900, 25)).pose.rollDeg).toBeCloseTo(0, 9);
+    expect(settle(cells, inSeries([2.5, 4], ENGINE_DEFAULTS.hardeningMm), load(900, 25)).pose.rollDeg).toBeCloseTo(0, 9);
   });
 
   it('warm and cold start come to the same rest, the warm one no later', () => {
@@ -172,7 +178,8 @@ describe('any saddle on any back', () => {
 
   it('a finer grid converges', () => {
     const back = (x: number, y: number): number => -(y * y) / 500 - ((x - 20) * (x - 20)) / 4000;
-    const heave = (stepMm: number): number => settle(plate(400, 200, { stepMm, back }), inSeries([2.5, 4]), load(800, 10)).pose.heaveMm;
+    const heave = (stepMm: number): number =>
+      settle(plate(400, 200, { stepMm, back }), inSeries([2.5, 4], ENGINE_DEFAULTS.hardeningMm), load(800, 10)).pose.heaveMm;
     const [coarse, middle, fine] = [heave(10), heave(5), heave(2.5)];
     expect(Math.abs(fine - middle)).toBeLessThan(Math.abs(middle - coarse) + 1e-9);
     expect(Math.abs(fine - middle)).toBeLessThan(0.02);

@@ -20,7 +20,7 @@ export async function buildServer() {
     entryPoints: {
       main: join(ROOT, 'apps/server/src/main.ts'),
       'add-account': join(ROOT, 'apps/server/src/add-account.ts'),
-      'ranking.worker': join(ROOT, 'apps/server/src/fitting/ranking.worker.ts'),
+      'ranking.worker': join(ROOT, 'apps/server/src/rankings/ranking.worker.ts'),
     },
     outdir: join(ROOT, 'apps/server/dist'),
     outExtension: { '.js': '.mjs' },

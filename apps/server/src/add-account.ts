@@ -2,7 +2,7 @@ import { createInterface } from 'node:readline';
 import { v7 } from 'uuid';
 import { hashPassword } from './platform/auth/passwords';
 import { configFrom } from './platform/config';
-import { migrate, openDatabase } from './platform/db/open-database';
+import { migrate, openDatabase } from './open-database';
 import { practices } from './practice/practice.repository';
 
 const LEAST_PASSWORD = 10;

@@ -5,30 +5,22 @@ import rateLimit from '@fastify/rate-limit';
 import Fastify, { type FastifyInstance, LogController } from 'fastify';
 import { serializerCompiler, validatorCompiler } from 'fastify-type-provider-zod';
 import { type DataSource } from 'typeorm';
-import { rankingRoutes } from './fitting/ranking.routes';
+import { collections } from './collections';
+import { recordHandlers } from './handlers';
+import { rankingRoutes } from './rankings/ranking.routes';
+import { recordRoutes } from './records/record.routes';
+import { viewRoutes } from './views/view.routes';
 import { healthRoutes } from './health/health.routes';
-import { horses } from './horses/horse.repository';
-import { horseRoutes } from './horses/horse.routes';
 import { authPlugin } from './platform/auth/plugin';
 import { type Config } from './platform/config';
 import { errorsPlugin } from './platform/errors/plugin';
 import { describeApi } from './platform/openapi';
 import { servePages } from './platform/pages';
-import { photos } from './photos/photo.repository';
 import { photoRoutes } from './photos/photo.routes';
 import { practices } from './practice/practice.repository';
-import { riders } from './riders/rider.repository';
-import { riderRoutes } from './riders/rider.routes';
-import { saddles } from './saddles/saddle.repository';
-import { saddleRoutes } from './saddles/saddle.routes';
-import { sessions } from './session/session.repository';
+import { sessions } from './platform/auth/session.repository';
 import { sessionRoutes } from './session/session.routes';
 import { curveStandIn } from './stand-in/curve.routes';
-import { facts } from './visits/fact.repository';
-import { factRoutes } from './visits/fact.routes';
-import { takes } from './visits/take.repository';
-import { visits } from './visits/visit.repository';
-import { visitRoutes } from './visits/visit.routes';
 
 /** A full visit of five traced takes is under 200 KB. */
 const BODY_LIMIT_BYTES = 1_048_576;
@@ -68,27 +60,15 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(rateLimit, { global: false });
   await app.register(websocket, { options: { maxPayload: 1024 } });
   await describeApi(app);
-  const stores = {
-    horses: horses(db),
-    visits: visits(db),
-    takes: takes(db),
-    saddles: saddles(db),
-    facts: facts(db),
-    photos: photos(db),
-    riders: riders(db),
-    sessions: sessions(db),
-    practices: practices(db),
-  };
-  await app.register(authPlugin, stores);
+  const stores = collections(db);
+  const people = { sessions: sessions(db), practices: practices(db) };
+  await app.register(authPlugin, people);
   await app.register(healthRoutes, { db });
-  await app.register(sessionRoutes, { ...stores, config });
-  await app.register(horseRoutes, stores);
-  await app.register(visitRoutes, stores);
-  await app.register(factRoutes, stores);
-  await app.register(photoRoutes, stores);
-  await app.register(riderRoutes, stores);
-  await app.register(saddleRoutes, stores);
-  await app.register(rankingRoutes, { ...stores, config });
+  await app.register(sessionRoutes, { ...people, config });
+  await app.register(recordRoutes, { handlers: recordHandlers(stores), collections: stores });
+  await app.register(viewRoutes, { db, stores });
+  await app.register(photoRoutes, { photos: stores.photos });
+  await app.register(rankingRoutes, { stores, config });
   if (config.demo) await app.register(curveStandIn);
   await servePages(app, config);
   return app;

@@ -1,7 +1,7 @@
 import { buildApp } from './app';
 import { seedDemo } from './demo/seed';
 import { configFrom } from './platform/config';
-import { migrate, openDatabase } from './platform/db/open-database';
+import { migrate, openDatabase } from './open-database';
 
 /** Migrate, seed an empty demo, listen, and stop in good order. */
 async function main(): Promise<void> {

@@ -61,7 +61,7 @@ describe('bad input is refused with the value and the remedy, never a 500', () =
   });
 
   it('a front of 300 degrees', async () => {
-    const reply = await fitter.send('PUT', `/api/visits/${visitId}/decision`, { ...DECISION, includedAngleDeg: 300 });
+    const reply = await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, includedAngleDeg: 300 });
     expect([reply.status, reply.body.error.fields[0].path]).toEqual([400, 'includedAngleDeg']);
   });
 

@@ -50,10 +50,10 @@ export async function demoFitter(running: Running): Promise<Visitor> {
 }
 
 /** A horse with one open visit and one take, all made by this visitor. */
-export async function startedVisit(visitor: Visitor) {
+export async function startedVisit(visitor: Visitor, takes: readonly object[] = [TAKE]) {
   const ids = { horseId: v7(), visitId: v7(), takeId: v7() };
   await visitor.send('PUT', `/api/horses/${ids.horseId}`, HORSE);
   await visitor.send('PUT', `/api/visits/${ids.visitId}`, visitOf(ids.horseId));
-  await visitor.send('PUT', `/api/visits/${ids.visitId}/takes/${ids.takeId}`, TAKE);
+  for (const take of takes) await visitor.send('PUT', `/api/visits/${ids.visitId}/takes/${ids.takeId}`, take);
   return ids;
 }

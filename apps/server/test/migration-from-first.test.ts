@@ -3,12 +3,11 @@ import { DataSource } from 'typeorm';
 import { saddleSchema } from '@fulcra/contract';
 import { saddleProblems } from '@fulcra/core';
 import { v7 } from 'uuid';
-import { saddles } from '../src/saddles/saddle.repository';
+import { DECISION } from './journeys';
 import { First1763900000000 } from '../src/platform/db/first-migration';
-import { migrate, openDatabase } from '../src/platform/db/open-database';
-import { horses } from '../src/horses/horse.repository';
-import { takes } from '../src/visits/take.repository';
-import { visits } from '../src/visits/visit.repository';
+import { collections } from '../src/collections';
+import { migrate, openDatabase } from '../src/open-database';
+import { yardPage } from '../src/views/yard';
 
 /** A database as the release before this one left it, with one take in it. */
 async function asOfTheFirstRelease() {
@@ -59,6 +58,9 @@ async function asOfTheFirstRelease() {
       [reading],
     );
   }
+  const section = Array.from({ length: 101 }, (_, i) => ({ yMm: i - 50, zMm: -Math.abs(i - 50) }));
+  const decided = JSON.stringify({ ...DECISION, section });
+  await db.query(`INSERT INTO decision VALUES ('${visit}', '${practice}', '${person}', NULL, '2026-01-02 10:00:00', ?)`, [decided]);
   await db.destroy();
   await connection.end();
   return { url: url.toString(), practice, horse, visit, first, second };
@@ -68,8 +70,14 @@ it('what the first release kept is all there after the later migrations', async 
   const old = await asOfTheFirstRelease();
   const db = await openDatabase(old.url);
   try {
-    expect(await migrate(db)).toEqual(['WholeBack1764000000000', 'WholeSaddle1764100000000', 'SaddlePhotos1764200000000']);
-    expect(await horses(db).get(old.practice, old.horse)).toEqual({
+    const stores = collections(db);
+    expect(await migrate(db)).toEqual([
+      'WholeBack1764000000000',
+      'WholeSaddle1764100000000',
+      'SaddlePhotos1764200000000',
+      'KeptDecisions1764300000000',
+    ]);
+    expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,
       name: 'Old horse',
       kind: 'cob',
@@ -79,13 +87,20 @@ it('what the first release kept is all there after the later migrations', async 
       sex: 'unknown',
       riderIds: [],
     });
-    expect(await visits(db).get(old.practice, old.visit)).toMatchObject({ status: 'open', result: null });
-    const kept = await takes(db).ofVisits(old.practice, [old.visit]);
+    expect(await stores.visit.get(old.practice, old.visit)).toMatchObject({ status: 'open', result: null });
+    const kept = await stores.takes.ofVisits(old.practice, [old.visit]);
     expect(kept.map((t) => t.id).sort()).toEqual([old.first, old.second].sort());
     expect(kept[0]).toMatchObject({ station: 'front', hand: 'Old hand', reading: { kind: 'widths' } });
-    const [saddle] = await saddles(db).list(old.practice);
+    const [saddle] = await stores.saddle.list(old.practice);
     expect(saddleSchema.parse(saddle)).toMatchObject({ name: 'Old saddle', state: 'notChecked', front: { frontPanelDepthMm: 30 } });
     expect(saddleProblems({ ...saddle! })).toEqual([]);
+    const [decision] = await stores.decisions.ofVisits(old.practice, [old.visit]);
+    expect(decision).toMatchObject({ visitId: old.visit, fitter: 'Old hand', verdict: 'even' });
+    expect(decision!.section).toHaveLength(101);
+    const yard = await yardPage(db, old.practice, { search: '', sort: 'name', from: 0, limit: 10 });
+    expect(yard.horses[0]).toMatchObject({ openVisitId: old.visit, lastVisitOn: '2026-01-02' });
+    expect(yard.horses[0]!.outline).toHaveLength(40);
+    expect(yard.horses[0]!.outline[0]).toEqual({ yMm: -50, zMm: -50 });
   } finally {
     await db.destroy();
   }

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { PROBLEMS } from '@fulcra/core';
 import { ERRORS } from '../src/platform/errors/registry';
-import { migrate } from '../src/platform/db/open-database';
+import { migrate } from '../src/open-database';
 import { seedDemo } from '../src/demo/seed';
 import { type Running, startServer } from './running-server';
 

@@ -5,7 +5,7 @@ import { type Running, type Visitor, otherPractice, startServer } from './runnin
 
 let running: Running;
 let stranger: Visitor;
-const [factId, riderId, photoId, saddleId] = [v7(), v7(), v7(), v7()];
+const [factId, riderId, photoId, saddleId, decisionId] = [v7(), v7(), v7(), v7(), v7()];
 const { id: _, ...SADDLE } = DEMO_SADDLES[0]!;
 const RIDER = { name: 'Ash Penhale', heightMm: null, weightKg: null, note: '' };
 const PHOTO = {
@@ -16,6 +16,7 @@ const PHOTO = {
   bytes: 100,
   sha256: 'a'.repeat(64),
 };
+let practiceId: string;
 let ids: Awaited<ReturnType<typeof startedVisit>>;
 
 beforeAll(async () => {
@@ -25,6 +26,9 @@ beforeAll(async () => {
   await owner.send('PUT', `/api/riders/${riderId}`, RIDER);
   await owner.send('PUT', `/api/saddles/${saddleId}`, SADDLE);
   await owner.send('PUT', `/api/visits/${ids.visitId}/photos/${photoId}`, PHOTO);
+  await owner.send('PUT', `/api/visits/${ids.visitId}/decisions/${decisionId}`, DECISION);
+  practiceId = (await owner.send('GET', '/api/session')).body.practice.id;
+  await owner.send('PUT', `/api/practice-settings/${practiceId}`, { fingerMm: 19 });
   await owner.send('PUT', `/api/visits/${ids.visitId}/facts/${factId}`, BODIES['PUT /api/visits/{visitId}/facts/{factId}']);
   const account = await otherPractice(running.db);
   stranger = running.visitor();
@@ -33,10 +37,10 @@ beforeAll(async () => {
 afterAll(() => running.stop());
 
 /** Open to all, or about the asker alone. Everything not named here must take ids and refuse a stranger's. */
-const WITHOUT_OWNED_IDS = ['/api/health', '/api/ready', '/api/welcome', '/api/session'];
-const LISTS = ['/api/horses', '/api/saddles', '/api/riders', '/api/saddle-photos'];
-/** Takes no id: the horse comes with the question, the stock is the asker's own. */
-const ASKS = ['/api/rankings'];
+const WITHOUT_OWNED_IDS = ['/api/health', '/api/ready', '/api/welcome', '/api/session', '/api/horses'];
+const LISTS = ['/api/saddles', '/api/practice-settings', '/api/riders', '/api/saddle-photos'];
+/** Ids in the body: walked in their own tests. */
+const ASKS = ['/api/rankings', '/api/writes'];
 /** A body that isn't JSON: walked in its own test. */
 const NOT_JSON = ['/api/visits/{visitId}/photos/{photoId}/content', '/api/saddles/{saddleId}/photos/{photoId}/content'];
 const BODIES: Record<string, unknown> = {
@@ -44,7 +48,8 @@ const BODIES: Record<string, unknown> = {
   'PUT /api/visits/{visitId}': null,
   'PUT /api/visits/{visitId}/takes/{takeId}': TAKE,
   'PUT /api/visits/{visitId}/takes/{takeId}/withdrawn': { withdrawn: true },
-  'PUT /api/visits/{visitId}/decision': DECISION,
+  'PUT /api/visits/{visitId}/decisions/{decisionId}': DECISION,
+  'PUT /api/practice-settings/{practiceId}': { fingerMm: 17 },
   'PUT /api/visits/{visitId}/facts/{factId}': { madeAt: '2026-11-20T09:00:00.000Z', body: { kind: 'cautionsShown' } },
   'PUT /api/visits/{visitId}/facts/{factId}/withdrawn': { withdrawn: true },
   'PUT /api/riders/{riderId}': RIDER,
@@ -61,7 +66,7 @@ describe('another practice', () => {
     expect(walked.length).toBeGreaterThanOrEqual(7);
     for (const { method, url } of walked) {
       const key = `${method} ${url}`;
-      const owned: Record<string, string> = { ...ids, factId, riderId, photoId, saddleId };
+      const owned: Record<string, string> = { ...ids, factId, riderId, photoId, saddleId, decisionId, practiceId };
       const path = url.replace(/\{(\w+)\}/g, (_, name: string) => owned[name] ?? `{${name}}`);
       expect(path).not.toContain('{');
       const body = method === 'GET' ? undefined : (BODIES[key] ?? visitOf(ids.horseId));
@@ -80,11 +85,27 @@ describe('another practice', () => {
 
   it('sees none of it in any list', async () => {
     for (const url of LISTS) expect((await stranger.send('GET', url)).body).toEqual([]);
+    expect((await stranger.send('GET', '/api/horses')).body).toEqual({ horses: [], next: null, total: 0 });
   });
 
   it('cannot hang a visit of its own on a horse that is not its own', async () => {
     const reply = await stranger.send('PUT', `/api/visits/${ids.takeId}`, visitOf(ids.horseId));
     expect(reply.body.error.code).toBe('NOT_FOUND');
+  });
+
+  it('gets nothing through by sending many at once, or by asking for a ranking', async () => {
+    const { visitId, takeId } = ids;
+    const writes = [
+      { kind: 'take', visitId, takeId: v7(), body: TAKE },
+      { kind: 'withdrawal', visitId, takeId, body: { withdrawn: true } },
+      { kind: 'fact', visitId, factId: v7(), body: BODIES['PUT /api/visits/{visitId}/facts/{factId}'] },
+      { kind: 'factWithdrawal', visitId, factId, body: { withdrawn: true } },
+      { kind: 'decision', visitId, decisionId: v7(), body: DECISION },
+    ];
+    const { body } = await stranger.send('POST', '/api/writes', { writes });
+    expect(body.results.map((r: { error: { code: string } }) => r.error.code)).toEqual(writes.map(() => 'NOT_FOUND'));
+    const question = { visitId, schoolId: 'static-close', rider: null, strapPullN: 60 };
+    expect((await stranger.send('POST', '/api/rankings', question)).body.error.code).toBe('NOT_FOUND');
   });
 
   it('those who are signed out are refused on every closed route', async () => {

@@ -12,7 +12,7 @@ import { buildApp } from '../src/app';
 import { seedDemo } from '../src/demo/seed';
 import { type Config } from '../src/platform/config';
 import { hashPassword } from '../src/platform/auth/passwords';
-import { migrate, openDatabase } from '../src/platform/db/open-database';
+import { migrate, openDatabase } from '../src/open-database';
 import { practices } from '../src/practice/practice.repository';
 
 export interface Reply {
@@ -71,7 +71,7 @@ let bundled: URL | null = null;
 function bundledWorker(): URL {
   if (bundled !== null) return bundled;
   const outfile = join(mkdtempSync(join(tmpdir(), 'fulcra-worker-')), 'ranking.worker.mjs');
-  const entry = join(ROOT, 'apps/server/src/fitting/ranking.worker.ts');
+  const entry = join(ROOT, 'apps/server/src/rankings/ranking.worker.ts');
   const alias = ['core', 'contract'].map((name) => `--alias:@fulcra/${name}=${join(ROOT, `packages/${name}/src/index.ts`)}`);
   const flags = ['--bundle', '--platform=node', '--format=esm', '--log-level=error', `--outfile=${outfile}`];
   execFileSync(join(ROOT, 'node_modules/.bin/esbuild'), [entry, ...flags, ...alias], { cwd: ROOT });
@@ -83,8 +83,13 @@ function bundledWorker(): URL {
 export async function startServer(config: Partial<Config> = {}): Promise<Running> {
   const url = await newDatabase();
   const db = await openDatabase(url);
-  await migrate(db);
-  await seedDemo(db);
+  try {
+    await migrate(db);
+    await seedDemo(db);
+  } catch (error) {
+    await db.destroy();
+    throw error;
+  }
   const app = await buildApp(db, {
     databaseUrl: url,
     host: '127.0.0.1',

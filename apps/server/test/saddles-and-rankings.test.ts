@@ -1,6 +1,6 @@
-import { saddleFileSchema } from '@fulcra/contract';
-import { SCHOOLS, fitBench, rankStock, bodyFrom, schoolById } from '@fulcra/core';
-import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
+import { type VisitPage, saddleFileSchema } from '@fulcra/contract';
+import { SCHOOLS, bodyFrom, bodyInputOf, fitBench, measuredVisit, rankStock, schoolById } from '@fulcra/core';
+import { DEMO_ANIMALS, DEMO_SADDLES, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { DECISION, demoFitter, startedVisit } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
@@ -63,7 +63,7 @@ describe('unsafe tack', () => {
   it('holds "good to ride" until the saddle is noted as sound', async () => {
     const { visitId } = await startedVisit(visitor);
     const { id } = await made({ name: 'Cracked', state: 'unsafe' });
-    await visitor.send('PUT', `/api/visits/${visitId}/decision`, { ...DECISION, saddleId: id });
+    await visitor.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, saddleId: id });
     const page = (await visitor.send('GET', `/api/visits/${visitId}`)).body;
     const { id: _id, fitter: _fitter, ...was } = page.visit;
     const good = { ...was, result: 'goodToRide', was };
@@ -115,46 +115,60 @@ describe('tried settings', () => {
 });
 
 describe('ranking the stock on the server’s threads', () => {
-  const input = trueBodyInput(DEMO_ANIMALS[1]!.back);
-  const { doubts: _, ...landmarks } = input.landmarks;
   const question = {
-    body: { ...input, landmarks },
     schoolId: 'static-close',
-    rider: { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' },
+    rider: { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' as const },
     strapPullN: 60,
   };
+  const measured = async (takesOf: (all: ReturnType<typeof wholeBackTakes>) => ReturnType<typeof wholeBackTakes>) => {
+    const { visitId } = await startedVisit(visitor, []);
+    const animal = DEMO_ANIMALS[1]!;
+    for (const { take } of takesOf(wholeBackTakes(animal, animal.back, '2026-11-20', 1))) {
+      await visitor.send('PUT', `/api/visits/${visitId}/takes/${v7()}`, take);
+    }
+    for (const { body, madeAt } of wholeBackFacts(animal.back, '2026-11-20', 500, 900)) {
+      await visitor.send('PUT', `/api/visits/${visitId}/facts/${v7()}`, { madeAt, body });
+    }
+    return visitId;
+  };
 
-  it('gives the numbers the same core gives here, to the last bit', async () => {
-    const reply = await visitor.send('POST', '/api/rankings', question);
+  it('derives the back from the visit and gives the numbers the same core gives here, to the last bit', async () => {
+    const visitId = await measured((all) => all);
+    const reply = await visitor.send('POST', '/api/rankings', { visitId, ...question });
     expect(reply.status).toBe(200);
     expect(reply.body.threads).toBeGreaterThanOrEqual(1);
     const stock = (await visitor.send('GET', '/api/saddles')).body;
-    const body = bodyFrom(input);
+    const page = (await visitor.send('GET', `/api/visits/${visitId}`)).body as VisitPage;
+    const body = bodyFrom(bodyInputOf(measuredVisit(page), page.facts));
     if (!body.ok) throw new Error('no body');
-    const bench = fitBench(body.value, schoolById('static-close'), { ...question.rider, gait: 'stand' }, 60);
-    const search = rankStock(bench, stock);
+    const search = rankStock(fitBench(body.value, schoolById('static-close'), question.rider, 60), stock);
     let step = search.next();
     while (!step.done) step = search.next();
     const here = step.value.ranked.map((r) => ({ id: r.id, score: r.best.score, stops: r.best.stops, setup: r.best.setup }));
+    expect(here.length).toBeGreaterThan(0);
     expect(reply.body.ranked.map((r: (typeof here)[number]) => ({ id: r.id, score: r.score, stops: r.stops, setup: r.setup }))).toEqual(
       here,
     );
   }, 120_000);
 
   it('says of every saddle why not, where too little was measured', async () => {
-    const reply = await visitor.send('POST', '/api/rankings', {
-      ...question,
-      body: { ...question.body, stations: question.body.stations.slice(0, 1) },
-    });
-    expect(reply.body.ranked).toEqual([]);
-    expect(reply.body.refused.every((r: { problems: { code: string }[] }) => r.problems[0]!.code === 'SURFACE_TOO_FEW_STATIONS')).toBe(
-      true,
-    );
+    const visitId = await measured((all) => all.filter(({ take }) => take.station === 'front'));
+    const { body } = await visitor.send('POST', '/api/rankings', { visitId, ...question });
+    expect(body.ranked).toEqual([]);
+    expect(body.refused.length).toBeGreaterThan(0);
+    expect(body.refused.every((r: { problems: { code: string }[] }) => r.problems[0]!.code === 'SURFACE_TOO_FEW_STATIONS')).toBe(true);
+  });
+
+  it('doesn’t know another’s visit', async () => {
+    expect((await visitor.send('POST', '/api/rankings', { visitId: v7(), ...question })).body.error.code).toBe('NOT_FOUND');
   });
 
   it('refuses a school that isn’t one and a rider of 500 kg', async () => {
     expect(SCHOOLS.some((s) => (s.id as string) === 'loud')).toBe(false);
-    expect((await visitor.send('POST', '/api/rankings', { ...question, schoolId: 'loud' })).status).toBe(400);
-    expect((await visitor.send('POST', '/api/rankings', { ...question, rider: { ...question.rider, massKg: 500 } })).status).toBe(400);
+    const visitId = v7();
+    expect((await visitor.send('POST', '/api/rankings', { visitId, ...question, schoolId: 'loud' })).status).toBe(400);
+    expect((await visitor.send('POST', '/api/rankings', { visitId, ...question, rider: { ...question.rider, massKg: 500 } })).status).toBe(
+      400,
+    );
   });
 });

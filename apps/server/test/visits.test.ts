@@ -46,10 +46,10 @@ describe('a visit', () => {
   it('a decision shows in the horse’s history and is drawn in the yard list', async () => {
     const ids = await startedVisit(fitter);
     const saddleId = DEMO_SADDLES[0]!.id;
-    expect((await fitter.send('PUT', `/api/visits/${ids.visitId}/decision`, { ...DECISION, saddleId })).status).toBe(200);
+    expect((await fitter.send('PUT', `/api/visits/${ids.visitId}/decisions/${v7()}`, { ...DECISION, saddleId })).status).toBe(200);
     const history = (await fitter.send('GET', `/api/horses/${ids.horseId}`)).body;
     expect(history.visits[0].decision).toMatchObject({ ...DECISION, saddleId, fitter: 'Isla Venn' });
-    const yard = (await fitter.send('GET', '/api/horses')).body;
+    const yard = (await fitter.send('GET', '/api/horses')).body.horses;
     expect(yard.find((h: { horse: { id: string } }) => h.horse.id === ids.horseId)).toMatchObject({
       openVisitId: ids.visitId,
       lastVisitOn: '2026-11-20',
@@ -59,7 +59,7 @@ describe('a visit', () => {
 
   it('a saddle that is not in the stock is refused', async () => {
     const ids = await startedVisit(fitter);
-    const reply = await fitter.send('PUT', `/api/visits/${ids.visitId}/decision`, { ...DECISION, saddleId: v7() });
+    const reply = await fitter.send('PUT', `/api/visits/${ids.visitId}/decisions/${v7()}`, { ...DECISION, saddleId: v7() });
     expect(reply.body.error.code).toBe('SADDLE_UNKNOWN');
   });
 });

@@ -29,5 +29,6 @@ export const decisionWriteSchema = z.object({
 });
 export type DecisionWrite = z.infer<typeof decisionWriteSchema>;
 
-export const decisionSchema = decisionWriteSchema.extend({ visitId: idSchema, fitter: nameSchema });
+/** One decision of a visit; a later one supersedes it and both are kept. */
+export const decisionSchema = decisionWriteSchema.extend({ id: idSchema, visitId: idSchema, fitter: nameSchema });
 export type Decision = z.infer<typeof decisionSchema>;

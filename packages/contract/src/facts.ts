@@ -13,13 +13,14 @@ import {
   PASS_IDS,
   REACTIONS,
   SKIN_SIGNS,
+  STEPS,
   TRAITS,
   TRAIT_IDS,
   type TraitId,
 } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, finite, idSchema, momentSchema, nameSchema, noteSchema } from './basics';
-import { chosenSettingSchema, triedSettingSchema } from './tried';
+import { chosenSettingSchema, refusalOverruledSchema, triedSettingSchema } from './tried';
 
 const sideSchema = z.enum(['near', 'off']);
 
@@ -94,7 +95,7 @@ const clearanceSchema = z.object({
 });
 
 /** A step of the visit the fitter chose to leave out for now. */
-const skipSchema = z.object({ kind: z.literal('skipped'), step: z.enum(['intake', 'feel', 'shape', 'landmarks', 'tracings']) });
+const skipSchema = z.object({ kind: z.literal('skipped'), step: z.enum(STEPS) });
 
 export const factBodySchema = z.discriminatedUnion('kind', [
   intakeSchema,
@@ -108,14 +109,29 @@ export const factBodySchema = z.discriminatedUnion('kind', [
   skipSchema,
   triedSettingSchema,
   chosenSettingSchema,
+  refusalOverruledSchema,
 ]);
 export type FactBody = z.infer<typeof factBodySchema>;
+
+/** Facts that only the server makes: when a visit was closed and opened again. */
+const serverFactSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('visitClosed') }),
+  z.object({ kind: z.literal('visitReopened') }),
+]);
+export const storedBodySchema = z.union([factBodySchema, serverFactSchema]);
+export type StoredBody = z.infer<typeof storedBodySchema>;
 
 /** Something found or said at a visit: added and withdrawn, never altered, so that two devices can't overwrite each other. */
 export const factWriteSchema = z.object({ madeAt: momentSchema, body: factBodySchema });
 export type FactWrite = z.infer<typeof factWriteSchema>;
 
-export const factSchema = factWriteSchema.extend({ id: idSchema, visitId: idSchema, hand: nameSchema, withdrawn: z.boolean() });
+export const factSchema = factWriteSchema.extend({
+  body: storedBodySchema,
+  id: idSchema,
+  visitId: idSchema,
+  hand: nameSchema,
+  withdrawn: z.boolean(),
+});
 export type Fact = z.infer<typeof factSchema>;
 
 /** What earlier visits said of the same horse, offered again. */

@@ -14,3 +14,5 @@ export * from './saddle-file-schema';
 export * from './tried';
 export * from './rankings';
 export * from './pages';
+export * from './practice-settings';
+export * from './records';

@@ -1,3 +1,4 @@
+import { OUTLINE_POINTS } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, idSchema } from './basics';
 import { decisionSchema } from './decisions';
@@ -5,22 +6,47 @@ import { earlierFactSchema, factSchema } from './facts';
 import { horseSchema } from './horses';
 import { photoSchema } from './photos';
 import { pointSchema, takeSchema } from './sections';
-import { visitSchema } from './visits';
+import { rideResultSchema, visitSchema } from './visits';
 
-/** One line of the yard list. */
+/** One line of the yard list: the horse, its latest visit, and an outline of its last decided section for the small drawing. */
 export const horseSummarySchema = z.object({
   horse: horseSchema,
   lastVisitOn: daySchema.nullable(),
   openVisitId: idSchema.nullable(),
-  /** The last front section decided on, for the small drawing; empty until there is one. */
-  outline: z.array(pointSchema),
+  /** The last front section decided on, thinned out; empty until there is one. */
+  outline: z.array(pointSchema).max(OUTLINE_POINTS),
 });
 export type HorseSummary = z.infer<typeof horseSummarySchema>;
+
+export const YARD_SORTS = ['name', 'visited'] as const;
+export const MOST_ON_PAGE = 100;
+/** A page of the yard: searched and sorted by the server. */
+export const yardQuerySchema = z.object({
+  search: z.string().trim().max(120).default(''),
+  sort: z.enum(YARD_SORTS).default('name'),
+  from: z.coerce.number().int().min(0).max(1_000_000).default(0),
+  limit: z.coerce.number().int().min(1).max(MOST_ON_PAGE).default(MOST_ON_PAGE),
+});
+export const yardPageSchema = z.object({
+  horses: z.array(horseSummarySchema),
+  /** Where the next page begins; null on the last. */
+  next: z.number().int().nullable(),
+  total: z.number().int(),
+});
+export type YardPage = z.infer<typeof yardPageSchema>;
 
 /** A horse with all its visits, newest first. */
 export const horseHistorySchema = z.object({
   horse: horseSchema,
-  visits: z.array(z.object({ visit: visitSchema, decision: decisionSchema.nullable() })),
+  visits: z.array(
+    z.object({
+      visit: visitSchema,
+      decision: decisionSchema.nullable(),
+      /** Earlier decisions of that visit, oldest first. */
+      superseded: z.array(decisionSchema),
+      ride: rideResultSchema,
+    }),
+  ),
   /** Dated facts from all its visits, oldest first. */
   said: z.array(earlierFactSchema),
 });
@@ -35,7 +61,9 @@ export const visitPageSchema = z.object({
   photos: z.array(photoSchema),
   /** What earlier visits said of this horse, oldest first. */
   earlier: z.array(earlierFactSchema),
+  /** What was decided last; earlier decisions are superseded, oldest first. */
   decision: decisionSchema.nullable(),
+  superseded: z.array(decisionSchema),
 });
 export type VisitPage = z.infer<typeof visitPageSchema>;
 

@@ -52,3 +52,11 @@ export type TriedSetting = z.infer<typeof triedSettingSchema>;
 
 /** The tried setting that is to be ordered or made; the fitter decides. */
 export const chosenSettingSchema = z.object({ kind: z.literal('chosenSetting'), triedId: idSchema, note: noteSchema });
+
+/** A named person stands for a chosen setting that the engine refuses; what was refused stays on record beside it. */
+export const refusalOverruledSchema = z.object({
+  kind: z.literal('refusalOverruled'),
+  triedId: idSchema,
+  by: nameSchema,
+  reason: noteSchema.refine((s) => s.length >= 3, 'says no reason'),
+});

@@ -1,8 +1,12 @@
 import { createHash } from 'node:crypto';
 import { MOST_PHOTOS, type Photo, type PhotoWrite, type SaddlePhoto } from '@fulcra/contract';
-import { type DataSource, IsNull, Not } from 'typeorm';
+import { type DataSource, type EntityManager, IsNull, Not } from 'typeorm';
+import { type SignedIn } from '../platform/auth/session.repository';
+import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
+import { SaddleEntity } from '../saddles/saddle.entity';
+import { lockedVisit } from '../visits/append-collection';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
 import { beginsAs } from './picture-kind';
 
@@ -16,11 +20,67 @@ export interface Photos {
   ofVisit(practiceId: string, visitId: string): Promise<Photo[]>;
   ofSaddles(practiceId: string): Promise<SaddlePhoto[]>;
   /** Announces a photo; the same one twice is one. */
-  announce<O extends PhotoOwner>(practiceId: string, handId: string, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
+  announce<O extends PhotoOwner>(who: SignedIn, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
   /** Adds the piece that begins where the last one ended; one already held is passed over. */
   addPiece<O extends PhotoOwner>(practiceId: string, owner: O, id: string, from: number, content: Buffer): Promise<Kept & O>;
   /** The whole picture; refused until all of it is held. */
   content(practiceId: string, owner: PhotoOwner, id: string): Promise<{ readonly mediaType: string; readonly bytes: Buffer }>;
+}
+
+/** Locks what the photo is of, so that what was counted stays so; another practice's is as good as none. */
+async function lockOwner(tx: EntityManager, practiceId: string, owner: PhotoOwner): Promise<void> {
+  if ('visitId' in owner) return void (await lockedVisit(tx, practiceId, owner.visitId));
+  const saddle = await tx
+    .getRepository(SaddleEntity)
+    .findOne({ where: { id: owner.saddleId, practiceId }, lock: { mode: 'pessimistic_write' } });
+  if (saddle === null) throw new FulcraError('NOT_FOUND');
+}
+
+async function announce(tx: EntityManager, who: SignedIn, owner: PhotoOwner, id: string, photo: PhotoWrite): Promise<void> {
+  const { practiceId, personId } = who;
+  await lockOwner(tx, practiceId, owner);
+  const table = tx.getRepository(PhotoEntity);
+  const known = await table.findOneBy({ id });
+  if (known !== null) {
+    const own = await table.existsBy({ id, practiceId, ...owner });
+    if (!own) throw new FulcraError('NOT_FOUND');
+    if (known.sha256 !== photo.sha256) throw new FulcraError('PHOTO_IMMUTABLE');
+    return;
+  }
+  if ((await table.countBy({ practiceId, ...owner })) >= MOST_PHOTOS) throw new FulcraError('PHOTOS_FULL');
+  const row = {
+    id,
+    practiceId,
+    visitId: null,
+    saddleId: null,
+    ...owner,
+    handId: personId,
+    ...photo,
+    takenAt: new Date(photo.takenAt),
+    heldBytes: 0,
+  };
+  await table.insert(row);
+}
+
+/** @returns whether the photo is whole now; a piece already held is passed over, so that a late one takes nothing back */
+async function addPiece(
+  tx: EntityManager,
+  practiceId: string,
+  owner: PhotoOwner,
+  id: string,
+  from: number,
+  content: Buffer,
+): Promise<boolean> {
+  const table = tx.getRepository(PhotoEntity);
+  const row = await table.findOne({ where: { id, practiceId, ...owner }, lock: { mode: 'pessimistic_write' } });
+  if (row === null) throw new FulcraError('NOT_FOUND');
+  if (from < row.heldBytes) return false;
+  if (from > row.heldBytes || from + content.length > row.bytes) throw new FulcraError('PHOTO_PIECE_OUT_OF_PLACE');
+  if (from === 0 && !beginsAs(row.mediaType, content)) throw new FulcraError('PHOTO_NOT_A_PICTURE');
+  const heldBytes = from + content.length;
+  await tx.getRepository(PieceEntity).upsert({ photoId: id, fromByte: from, content }, ['photoId', 'fromByte']);
+  await table.update({ id, practiceId }, { heldBytes });
+  return heldBytes === row.bytes;
 }
 
 const OLDEST_FIRST = { takenAt: 'ASC', id: 'ASC' } as const;
@@ -48,38 +108,14 @@ export function photos(db: DataSource): Photos {
       named(practiceId, await table.find({ where: { practiceId, saddleId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
         saddleId: row.saddleId!,
       })),
-    announce: async (practiceId, handId, owner, id, photo) => {
-      const known = await table.findOneBy({ id });
-      if (known === null) {
-        if ((await table.countBy({ practiceId, ...owner })) >= MOST_PHOTOS) throw new FulcraError('PHOTOS_FULL');
-        const of: PhotoOwner = owner;
-        await table.insert({
-          id,
-          practiceId,
-          visitId: null,
-          saddleId: null,
-          ...of,
-          handId,
-          ...photo,
-          takenAt: new Date(photo.takenAt),
-          heldBytes: 0,
-        });
-      }
-      const row = await find(practiceId, owner, id);
-      if (row.sha256 !== photo.sha256) throw new FulcraError('PHOTO_IMMUTABLE');
-      return one(row, owner);
+    announce: async (who, owner, id, photo) => {
+      await inOneWrite(db, (tx) => announce(tx, who, owner, id, photo));
+      return one(await find(who.practiceId, owner, id), owner);
     },
     addPiece: async (practiceId, owner, id, from, content) => {
+      const whole = await inOneWrite(db, (tx) => addPiece(tx, practiceId, owner, id, from, content));
       const row = await find(practiceId, owner, id);
-      if (from < row.heldBytes) return one(row, owner);
-      if (from > row.heldBytes || from + content.length > row.bytes) throw new FulcraError('PHOTO_PIECE_OUT_OF_PLACE');
-      if (from === 0 && !beginsAs(row.mediaType, content)) throw new FulcraError('PHOTO_NOT_A_PICTURE');
-      const heldBytes = from + content.length;
-      await db.transaction(async (tx) => {
-        await tx.getRepository(PieceEntity).upsert({ photoId: id, fromByte: from, content }, ['photoId', 'fromByte']);
-        await tx.getRepository(PhotoEntity).update({ id, practiceId }, { heldBytes });
-      });
-      if (heldBytes === row.bytes) await beginAgainIfBroken(row);
+      if (whole) await beginAgainIfBroken(row);
       return one(await find(practiceId, owner, id), owner);
     },
     content: async (practiceId, owner, id) => {

@@ -8,7 +8,7 @@ import { passwordFits } from '../platform/auth/passwords';
 import { type Config } from '../platform/config';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Practices } from '../practice/practice.repository';
-import { SESSION_DAYS, type Sessions, type SignedIn } from './session.repository';
+import { SESSION_DAYS, type Sessions, type SignedIn } from '../platform/auth/session.repository';
 
 interface Needs {
   readonly sessions: Sessions;

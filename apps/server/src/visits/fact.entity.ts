@@ -1,4 +1,4 @@
-import { type FactBody } from '@fulcra/contract';
+import { type StoredBody } from '@fulcra/contract';
 import { EntitySchema } from 'typeorm';
 import { idColumn, json, keyColumn } from '../platform/db/id-column';
 
@@ -10,7 +10,7 @@ export interface FactRow {
   visitId: string;
   handId: string;
   madeAt: Date;
-  body: FactBody;
+  body: StoredBody;
   withdrawn: boolean;
 }
 export const FactEntity = new EntitySchema<FactRow>({

@@ -1,4 +1,5 @@
 import { EntitySchema } from 'typeorm';
+import { type PointYZ } from '@fulcra/core';
 import { type DecisionWrite, type TakeWrite, type VisitFields } from '@fulcra/contract';
 import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
 
@@ -53,21 +54,29 @@ export const TakeEntity = new EntitySchema<TakeRow>({
 });
 
 export interface DecisionRow {
+  id: string;
+  /** The order in which the server heard of it: the last one stands. */
+  seq?: string;
   visitId: string;
   practiceId: string;
-  fitterId: string;
+  handId: string;
   saddleId: string | null;
   decidedAt: Date;
   body: DecisionWrite;
+  /** Its section thinned out, for lists. */
+  outline: PointYZ[];
 }
 export const DecisionEntity = new EntitySchema<DecisionRow>({
   name: 'decision',
   columns: {
-    visitId: { ...keyColumn, name: 'visit_id' },
+    id: keyColumn,
+    seq: { type: 'bigint', generated: 'increment' },
+    visitId: { ...idColumn, name: 'visit_id' },
     practiceId: { ...idColumn, name: 'practice_id' },
-    fitterId: { ...idColumn, name: 'fitter_id' },
+    handId: { ...idColumn, name: 'fitter_id' },
     saddleId: { ...idColumn, nullable: true, name: 'saddle_id' },
     decidedAt: { type: 'datetime', precision: 3, name: 'decided_at' },
     body: json(),
+    outline: json(),
   },
 });

@@ -6,3 +6,4 @@ export * from './neighbours';
 export * from './saddle-settings';
 export * from './confidence';
 export * from './front-fit';
+export * from './outline';

@@ -8,12 +8,14 @@ const MM_PER_INCH = MM_PER_UNIT.in;
 
 /** A finger held between tack and horse, as the trade counts clearance (default, adult hand). */
 export const MM_PER_FINGER = 18;
+/** What an adult's finger can measure across, mm; a width outside is a slip of the hand (default). */
+export const FINGER_LIMITS_MM = { least: 12, most: 28 } as const;
 
 export const toMm = (value: number, unit: LengthUnit): number => value * MM_PER_UNIT[unit];
 export const fromMm = (mm: number, unit: LengthUnit): number => mm / MM_PER_UNIT[unit];
 
-/** Fingers to the nearest half, e.g. 47 mm -> 2.5. */
-export const fingersFromMm = (mm: number): number => Math.round((mm / MM_PER_FINGER) * 2) / 2;
+/** Fingers to the nearest half, e.g. 47 mm -> 2.5. @param fingerMm width of this hand's finger */
+export const fingersFromMm = (mm: number, fingerMm: number = MM_PER_FINGER): number => Math.round((mm / fingerMm) * 2) / 2;
 
 /**
  * Height at the withers from the trade's hands-and-inches notation.

@@ -1,7 +1,7 @@
 import { timingSafeEqual } from 'node:crypto';
 import { type FastifyInstance, type FastifyRequest } from 'fastify';
 import fp from 'fastify-plugin';
-import { type Sessions, type SignedIn } from '../../session/session.repository';
+import { type Sessions, type SignedIn } from './session.repository';
 import { FulcraError } from '../errors/fulcra-error';
 
 declare module 'fastify' {

@@ -1,7 +1,8 @@
-import { type FastifyError, type FastifyInstance } from 'fastify';
+import { type FastifyError, type FastifyInstance, type FastifyRequest } from 'fastify';
 import fp from 'fastify-plugin';
 import { hasZodFastifySchemaValidationErrors, isResponseSerializationError } from 'fastify-type-provider-zod';
 import { FulcraError } from './fulcra-error';
+import { isRetried } from '../db/in-one-write';
 import { type ErrorCode } from './registry';
 
 /** What the framework's own refusals are called here. */
@@ -16,12 +17,17 @@ const FROM_FASTIFY: Readonly<Record<string, ErrorCode>> = {
 export const errorsPlugin = fp(async (app: FastifyInstance) => {
   app.setErrorHandler((error: FastifyError, request, reply) => {
     const known = asFulcraError(error);
-    if (known.status >= 500) request.log.error({ err: safe(error) }, 'request failed');
+    logIfOurs(request, known, error);
     return reply.status(known.status).send(known.reply(request.id));
   });
 });
 
-function asFulcraError(error: FastifyError): FulcraError {
+/** Our own failures are logged with where they happened; what a client sent wrong isn't. */
+export function logIfOurs(request: FastifyRequest, known: FulcraError, error: FastifyError): void {
+  if (known.status >= 500) request.log.error({ err: safe(error) }, 'request failed');
+}
+
+export function asFulcraError(error: FastifyError): FulcraError {
   if (error instanceof FulcraError) return error;
   if (hasZodFastifySchemaValidationErrors(error)) {
     const fields = error.validation.map((v) => ({
@@ -32,7 +38,7 @@ function asFulcraError(error: FastifyError): FulcraError {
   }
   if (isResponseSerializationError(error)) return new FulcraError('INTERNAL');
   if (error.statusCode === 429) return new FulcraError('SIGN_IN_TOO_OFTEN');
-  if (isLostDatabase(error)) return new FulcraError('NOT_READY');
+  if (isLostDatabase(error) || isRetried(error)) return new FulcraError('NOT_READY');
   return new FulcraError(FROM_FASTIFY[error.code] ?? (error.statusCode === 400 ? 'INPUT_INVALID' : 'INTERNAL'));
 }
 

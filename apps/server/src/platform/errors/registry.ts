@@ -29,6 +29,16 @@ export const ERRORS = {
     remedy: 'Correct the values named and save the take again.',
   },
   TAKE_IMMUTABLE: { status: 409, message: 'A take is never altered once it is saved.', remedy: 'Withdraw it and make another take.' },
+  DECISION_IMMUTABLE: {
+    status: 409,
+    message: 'A decision is never altered once it is saved.',
+    remedy: 'Make another; the earlier one is kept.',
+  },
+  VISIT_CLOSED: {
+    status: 409,
+    message: 'This visit is closed, so its takes stand as they are.',
+    remedy: 'Open the visit again, which goes on record, and send it once more; nothing is lost.',
+  },
   LANDMARK_REFUSED: {
     status: 422,
     message: 'No horse has a landmark there.',
@@ -49,6 +59,11 @@ export const ERRORS = {
     status: 409,
     message: 'The saddle of this visit is noted as unsafe, so the visit cannot be called good to ride.',
     remedy: 'Have it mended and checked, note that in the stock, or choose another saddle.',
+  },
+  SETTING_REFUSED: {
+    status: 409,
+    message: 'The setting chosen at this visit is refused by its school, so the visit cannot be called good to ride.',
+    remedy: 'Choose another setting, or let a named person stand for it with a reason.',
   },
   RIDER_UNKNOWN: { status: 422, message: 'That rider is not known to this practice.', remedy: 'Choose a rider from the list, or add one.' },
   PHOTO_IMMUTABLE: { status: 409, message: 'A photo is never altered once it is saved.', remedy: 'Add the other picture as a new photo.' },

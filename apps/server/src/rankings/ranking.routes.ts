@@ -1,22 +1,31 @@
 import { rankingSchema, rankingWriteSchema } from '@fulcra/contract';
+import { bodyInputOf, measuredVisit } from '@fulcra/core';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
+import { type Collections } from '../collections';
 import { signedIn } from '../platform/auth/plugin';
 import { type Config } from '../platform/config';
-import { type Saddles } from '../saddles/saddle.repository';
 import { rankOnThreads } from './ranking-threads';
 
-/** A whole stock against one horse; the measured back comes with the question, the saddles are the practice's own. */
-export const rankingRoutes: FastifyPluginAsyncZod<{ readonly saddles: Saddles; readonly config: Config }> = async (
-  app,
-  { saddles, config },
-) => {
+interface Needs {
+  readonly stores: Pick<Collections, 'visit' | 'takes' | 'facts' | 'saddle'>;
+  readonly config: Config;
+}
+
+/** A whole stock against one visit's horse; the measured back is derived here from the visit's own takes and facts. */
+export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores, config }) => {
   app.post('/api/rankings', { schema: { body: rankingWriteSchema, response: { 200: rankingSchema } } }, async (request, reply) => {
-    const stock = await saddles.list(signedIn(request).practiceId);
+    const { practiceId } = signedIn(request);
+    const { visitId, ...question } = request.body;
+    const visit = await stores.visit.get(practiceId, visitId);
+    const takes = await stores.takes.ofVisits(practiceId, [visitId]);
+    const facts = await stores.facts.ofVisits(practiceId, [visitId]);
+    const body = bodyInputOf(measuredVisit({ visit, takes, facts }), facts);
+    const stock = await stores.saddle.list(practiceId);
     const gone = new AbortController();
     reply.raw.once('close', () => {
       if (!reply.raw.writableFinished) gone.abort();
     });
-    const { ranked, refused, threads } = await rankOnThreads(config.rankingWorker, request.body, stock, gone.signal);
+    const { ranked, refused, threads } = await rankOnThreads(config.rankingWorker, { ...question, body }, stock, gone.signal);
     return {
       ranked: ranked.map(({ id, best, triedCount, against }) => ({
         id,

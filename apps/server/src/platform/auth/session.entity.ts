@@ -1,5 +1,5 @@
 import { EntitySchema } from 'typeorm';
-import { idColumn } from '../platform/db/id-column';
+import { idColumn } from '../db/id-column';
 
 export interface SessionRow {
   tokenHash: string;

@@ -1,7 +1,7 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
-import { type RankingWrite } from '@fulcra/contract';
 import { type DescribedSaddle, type StockRanking, inOrder } from '@fulcra/core';
+import { type RankingQuestion } from './rank-saddles';
 
 /** Threads one ranking may take; the rest of the machine goes on serving. */
 const MOST_THREADS = 4;
@@ -14,7 +14,7 @@ const MOST_THREADS = 4;
  */
 export async function rankOnThreads(
   file: URL,
-  question: RankingWrite,
+  question: RankingQuestion,
   saddles: readonly DescribedSaddle[],
   given: AbortSignal,
 ): Promise<StockRanking & { readonly threads: number }> {
@@ -24,7 +24,7 @@ export async function rankOnThreads(
   return { ranked: inOrder(parts.flatMap((p) => p.ranked)), refused: parts.flatMap((p) => p.refused), threads };
 }
 
-function onThread(file: URL, question: RankingWrite, saddles: readonly DescribedSaddle[], given: AbortSignal): Promise<StockRanking> {
+function onThread(file: URL, question: RankingQuestion, saddles: readonly DescribedSaddle[], given: AbortSignal): Promise<StockRanking> {
   return new Promise((resolve, reject) => {
     const worker = new Worker(file, { workerData: { question, saddles } });
     const end = (): void => void worker.terminate();

@@ -1,0 +1,17 @@
+import { type DataSource, In } from 'typeorm';
+import { FulcraError } from '../platform/errors/fulcra-error';
+import { type MergeCollection, mergeCollection } from '../records/merge-collection';
+import { RiderEntity } from '../riders/rider.entity';
+import { HorseEntity } from './horse.entity';
+
+/** Horses of one practice. */
+export const horses = (db: DataSource): MergeCollection<'horse'> =>
+  mergeCollection(db, {
+    kind: 'horse',
+    entity: HorseEntity,
+    guard: async ({ tx, who, after }) => {
+      const ids = [...new Set(after.riderIds)];
+      const known = ids.length === 0 ? 0 : await tx.getRepository(RiderEntity).countBy({ practiceId: who.practiceId, id: In(ids) });
+      if (known < ids.length) throw new FulcraError('RIDER_UNKNOWN');
+    },
+  });

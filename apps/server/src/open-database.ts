@@ -1,0 +1,44 @@
+import { DataSource } from 'typeorm';
+import { HorseEntity } from './horses/horse.entity';
+import { PersonEntity, PracticeEntity } from './practice/practice.entity';
+import { SaddleEntity } from './saddles/saddle.entity';
+import { SessionEntity } from './platform/auth/session.entity';
+import { PhotoEntity, PieceEntity } from './photos/photo.entity';
+import { RiderEntity } from './riders/rider.entity';
+import { FactEntity } from './visits/fact.entity';
+import { DecisionEntity, TakeEntity, VisitEntity } from './visits/visit.entity';
+import { First1763900000000 } from './platform/db/first-migration';
+import { WholeBack1764000000000 } from './platform/db/second-migration';
+import { WholeSaddle1764100000000 } from './platform/db/third-migration';
+import { SaddlePhotos1764200000000 } from './platform/db/fourth-migration';
+import { KeptDecisions1764300000000 } from './platform/db/fifth-migration';
+import { PracticeSettingsEntity } from './practice/practice-settings';
+
+const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEntity, RiderEntity];
+const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
+
+/** A connection with every table known; the caller closes it. */
+export async function openDatabase(url: string): Promise<DataSource> {
+  const db = new DataSource({
+    type: 'mariadb',
+    url,
+    timezone: 'Z',
+    charset: 'utf8mb4_unicode_ci',
+    dateStrings: ['DATE'],
+    entities: [...PEOPLE, HorseEntity, SaddleEntity, ...VISITS],
+    migrations: [
+      First1763900000000,
+      WholeBack1764000000000,
+      WholeSaddle1764100000000,
+      SaddlePhotos1764200000000,
+      KeptDecisions1764300000000,
+    ],
+    migrationsTableName: 'migration',
+  });
+  return db.initialize();
+}
+
+/** Forward only; says which ran. */
+export async function migrate(db: DataSource): Promise<readonly string[]> {
+  return (await db.runMigrations({ transaction: 'each' })).map((m) => m.name);
+}

@@ -1,0 +1,93 @@
+import {
+  horseHistorySchema,
+  horseTracingsSchema,
+  idSchema,
+  saddlePhotoSchema,
+  visitPageSchema,
+  yardPageSchema,
+  yardQuerySchema,
+} from '@fulcra/contract';
+import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
+import { type DataSource } from 'typeorm';
+import { z } from 'zod';
+import { type Collections } from '../collections';
+import { signedIn } from '../platform/auth/plugin';
+import { decidedAt } from '../visits/decisions';
+import { earlierFacts } from '../visits/facts';
+import { rideResults } from '../visits/ride';
+import { yardPage } from './yard';
+
+interface Needs {
+  readonly db: DataSource;
+  readonly stores: Collections;
+}
+const ofHorse = z.object({ horseId: idSchema });
+const ofVisit = z.object({ visitId: idSchema });
+
+/** What screens read: each put together from several kinds of records. */
+export const viewRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, stores }) => {
+  app.get('/api/horses', { schema: { querystring: yardQuerySchema, response: { 200: yardPageSchema } } }, async (request) =>
+    yardPage(db, signedIn(request).practiceId, request.query),
+  );
+
+  app.get('/api/horses/:horseId', { schema: { params: ofHorse, response: { 200: horseHistorySchema } } }, async (request) => {
+    const { practiceId } = signedIn(request);
+    const horse = await stores.horse.get(practiceId, request.params.horseId);
+    const own = await stores.visit.ofHorse(practiceId, horse.id);
+    const ids = own.map((v) => v.id);
+    const [decided, said] = [await stores.decisions.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
+    const visits = own.map((visit) => ({ visit, ...decidedAt(decided, visit.id) }));
+    const ridden = visits.map(({ visit, decision }) => ({
+      visitId: visit.id,
+      said: visit.result,
+      decision,
+      facts: said.filter((f) => f.visitId === visit.id),
+    }));
+    const rides = await rideResults(db.manager, practiceId, ridden);
+    const days = new Map(own.map((v) => [v.id, v.startedOn]));
+    return {
+      horse,
+      said: earlierFacts(said, days, null, null),
+      visits: visits.map((v) => ({ ...v, ride: rides.get(v.visit.id)! })),
+    };
+  });
+
+  app.get('/api/horses/:horseId/tracings', { schema: { params: ofHorse, response: { 200: horseTracingsSchema } } }, async (request) => {
+    const { practiceId } = signedIn(request);
+    const horse = await stores.horse.get(practiceId, request.params.horseId);
+    const own = (await stores.visit.ofHorse(practiceId, horse.id)).reverse();
+    const ids = own.map((v) => v.id);
+    const [taken, found] = [await stores.takes.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
+    return own.map(({ id, startedOn, stationMm }) => ({
+      visitId: id,
+      startedOn,
+      stationMm,
+      takes: taken.filter((t) => t.visitId === id),
+      facts: found.filter((f) => f.visitId === id && f.body.kind === 'landmark'),
+    }));
+  });
+
+  app.get('/api/visits/:visitId', { schema: { params: ofVisit, response: { 200: visitPageSchema } } }, async (request) => {
+    const { practiceId } = signedIn(request);
+    const visit = await stores.visit.get(practiceId, request.params.visitId);
+    const own = await stores.visit.ofHorse(practiceId, visit.horseId);
+    const said = await stores.facts.ofVisits(
+      practiceId,
+      own.map((v) => v.id),
+    );
+    const days = new Map(own.map((v) => [v.id, v.startedOn]));
+    return {
+      visit,
+      horse: await stores.horse.get(practiceId, visit.horseId),
+      takes: await stores.takes.ofVisits(practiceId, [visit.id]),
+      facts: said.filter((f) => f.visitId === visit.id),
+      photos: await stores.photos.ofVisit(practiceId, visit.id),
+      earlier: earlierFacts(said, days, visit.id, visit.startedOn),
+      ...decidedAt(await stores.decisions.ofVisits(practiceId, [visit.id]), visit.id),
+    };
+  });
+
+  app.get('/api/saddle-photos', { schema: { response: { 200: z.array(saddlePhotoSchema) } } }, async (request) =>
+    stores.photos.ofSaddles(signedIn(request).practiceId),
+  );
+};

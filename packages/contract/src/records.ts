@@ -1,0 +1,203 @@
+import { z } from 'zod';
+import { decisionSchema, decisionWriteSchema } from './decisions';
+import { errorReplySchema } from './errors';
+import { factSchema, factWriteSchema } from './facts';
+import { horseFieldsSchema, horseSchema, horseWriteSchema } from './horses';
+import { photoSchema, photoWriteSchema, saddlePhotoSchema } from './photos';
+import { practiceSettingsFieldsSchema, practiceSettingsSchema, practiceSettingsWriteSchema } from './practice-settings';
+import { riderFieldsSchema, riderSchema, riderWriteSchema } from './riders';
+import { saddleFieldsSchema, saddleSchema, saddleWriteSchema } from './saddles';
+import { takeSchema, takeWriteSchema, withdrawalSchema } from './sections';
+import { visitFieldsSchema, visitSchema, visitWriteSchema } from './visits';
+
+/** What is shown of the server: each answer that is kept in the browser and laid over with what still waits there. */
+export const VIEWS = ['horses', 'horse', 'visit', 'tracings', 'riders', 'saddles', 'saddle-photos', 'practice-settings'] as const;
+export type ViewKey = (typeof VIEWS)[number];
+
+interface Spec {
+  /** Where it is written to; the last `:param` is its own id. */
+  readonly path: `/api/${string}`;
+  readonly write: z.ZodType;
+  readonly read: z.ZodType;
+  /** Views that change when one is written. */
+  readonly views: readonly ViewKey[];
+}
+
+/** Fields that several people change: each write carries what it changed from, and only clashing fields are asked about. */
+interface Merged extends Spec {
+  readonly mode: 'merge';
+  /** The record's own fields, checked whole after merging. */
+  readonly fields: z.ZodObject;
+  /** Read as one list at its path without the id; absent where it has a view of its own. */
+  readonly listed: boolean;
+}
+/** Added and never altered; the same id with the same content is the same record. */
+interface Appended extends Spec {
+  readonly mode: 'append';
+}
+/** Set to a value: setting it again does nothing more. */
+interface Replaced extends Spec {
+  readonly mode: 'replace';
+}
+
+const record = <const S extends Merged | Appended | Replaced>(spec: S): S => spec;
+
+/**
+ * Every record there is, described once: the server's routes and walls, the application's paths, views and words, and the way two
+ * devices' writes meet all follow from here. To add one, see docs/add-a-record.md.
+ */
+export const RECORDS = {
+  horse: record({
+    mode: 'merge',
+    path: '/api/horses/:horseId',
+    fields: horseFieldsSchema,
+    write: horseWriteSchema,
+    read: horseSchema,
+    listed: false,
+    views: ['horses', 'horse', 'visit'],
+  }),
+  rider: record({
+    mode: 'merge',
+    path: '/api/riders/:riderId',
+    fields: riderFieldsSchema,
+    write: riderWriteSchema,
+    read: riderSchema,
+    listed: true,
+    views: ['riders'],
+  }),
+  saddle: record({
+    mode: 'merge',
+    path: '/api/saddles/:saddleId',
+    fields: saddleFieldsSchema,
+    write: saddleWriteSchema,
+    read: saddleSchema,
+    listed: true,
+    views: ['saddles'],
+  }),
+  visit: record({
+    mode: 'merge',
+    path: '/api/visits/:visitId',
+    fields: visitFieldsSchema,
+    write: visitWriteSchema,
+    read: visitSchema,
+    listed: false,
+    views: ['horses', 'horse', 'visit', 'tracings'],
+  }),
+  practiceSettings: record({
+    mode: 'merge',
+    path: '/api/practice-settings/:practiceId',
+    fields: practiceSettingsFieldsSchema,
+    write: practiceSettingsWriteSchema,
+    read: practiceSettingsSchema,
+    listed: true,
+    views: ['practice-settings'],
+  }),
+  take: record({
+    mode: 'append',
+    path: '/api/visits/:visitId/takes/:takeId',
+    write: takeWriteSchema,
+    read: takeSchema,
+    views: ['visit', 'tracings'],
+  }),
+  withdrawal: record({
+    mode: 'replace',
+    path: '/api/visits/:visitId/takes/:takeId/withdrawn',
+    write: withdrawalSchema,
+    read: takeSchema,
+    views: ['visit', 'tracings'],
+  }),
+  fact: record({
+    mode: 'append',
+    path: '/api/visits/:visitId/facts/:factId',
+    write: factWriteSchema,
+    read: factSchema,
+    views: ['visit', 'tracings'],
+  }),
+  factWithdrawal: record({
+    mode: 'replace',
+    path: '/api/visits/:visitId/facts/:factId/withdrawn',
+    write: withdrawalSchema,
+    read: factSchema,
+    views: ['visit', 'tracings'],
+  }),
+  decision: record({
+    mode: 'append',
+    path: '/api/visits/:visitId/decisions/:decisionId',
+    write: decisionWriteSchema,
+    read: decisionSchema,
+    views: ['horses', 'horse', 'visit'],
+  }),
+  photo: record({
+    mode: 'append',
+    path: '/api/visits/:visitId/photos/:photoId',
+    write: photoWriteSchema,
+    read: photoSchema,
+    views: ['visit'],
+  }),
+  saddlePhoto: record({
+    mode: 'append',
+    path: '/api/saddles/:saddleId/photos/:photoId',
+    write: photoWriteSchema,
+    read: saddlePhotoSchema,
+    views: ['saddle-photos'],
+  }),
+};
+
+type Records = typeof RECORDS;
+export type RecordKind = keyof Records;
+export const RECORD_KINDS = Object.keys(RECORDS) as RecordKind[];
+
+type OfMode<M> = { [K in RecordKind]: Records[K] extends { readonly mode: M } ? K : never }[RecordKind];
+export type MergeKind = OfMode<'merge'>;
+export const MERGE_KINDS = RECORD_KINDS.filter((k): k is MergeKind => RECORDS[k].mode === 'merge');
+export const isMergeKind = (kind: RecordKind): kind is MergeKind => RECORDS[kind].mode === 'merge';
+
+type Params<Path extends string> = Path extends `${string}:${infer Name}/${infer Rest}`
+  ? Name | Params<`/${Rest}`>
+  : Path extends `${string}:${infer Name}`
+    ? Name
+    : never;
+export type IdsOf<K extends RecordKind> = { readonly [P in Params<Records[K]['path']>]: string };
+export type BodyOf<K extends RecordKind> = z.infer<Records[K]['write']>;
+export type ReadOf<K extends RecordKind> = z.infer<Records[K]['read']>;
+
+/** One write of one kind, with its ids beside its body. */
+export type WriteOf<K extends RecordKind> = { readonly kind: K } & IdsOf<K> & { readonly body: BodyOf<K> };
+/** Everything that is ever written. Each may be sent any number of times with one effect. */
+export type Write = { [K in RecordKind]: WriteOf<K> }[RecordKind];
+/** A write whose fields may clash. */
+export type FieldsWrite = Extract<Write, { kind: MergeKind }>;
+
+const PARAM = /:(\w+)/g;
+/** Names of the ids in a record's path, its own last. */
+export const idNamesOf = (kind: RecordKind): string[] => [...RECORDS[kind].path.matchAll(PARAM)].map((m) => m[1]!);
+export const pathOf = (write: Write): string =>
+  RECORDS[write.kind].path.replace(PARAM, (_, name: string) => (write as unknown as Record<string, string>)[name]!);
+/** Where a listed record's list is read. */
+export const listPathOf = (kind: MergeKind): string => RECORDS[kind].path.replace(/\/:\w+$/, '');
+
+/** Kinds that may travel many at once: nothing follows them, and nothing of theirs can clash. */
+export const BATCHED_KINDS = ['take', 'withdrawal', 'fact', 'factWithdrawal', 'decision'] as const satisfies readonly RecordKind[];
+export type BatchedKind = (typeof BATCHED_KINDS)[number];
+export const isBatched = (write: Write): write is Extract<Write, { kind: BatchedKind }> =>
+  (BATCHED_KINDS as readonly RecordKind[]).includes(write.kind);
+export const MOST_IN_BATCH = 100;
+
+/** Writes as they are sent many at once; each body is read by its own kind's schema, so that one that can't be read spoils no other. */
+export const batchSchema = z.object({
+  writes: z
+    .array(z.looseObject({ kind: z.enum(BATCHED_KINDS), body: z.unknown() }))
+    .min(1)
+    .max(MOST_IN_BATCH),
+});
+
+export const batchReplySchema = z.object({
+  /** In the order of the writes. */
+  results: z.array(
+    z.discriminatedUnion('ok', [
+      z.object({ ok: z.literal(true) }),
+      z.object({ ok: z.literal(false), status: z.number().int(), error: errorReplySchema.shape.error }),
+    ]),
+  ),
+});
+export type BatchReply = z.infer<typeof batchReplySchema>;

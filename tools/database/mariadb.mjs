@@ -1,7 +1,18 @@
 import { randomBytes } from 'node:crypto';
-import { chmodSync, existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  closeSync,
+  existsSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  readFileSync,
+  readdirSync,
+  renameSync,
+  writeSync,
+} from 'node:fs';
 import { tmpdir, userInfo } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { spawn, spawnSync } from 'node:child_process';
 import { freePort } from '../machine/free-port.mjs';
 import { isThere, runQuietly } from '../machine/shell.mjs';
@@ -20,19 +31,97 @@ const TRY_MS = 100;
 export async function privateMariadb(dir, { throwAway = false } = {}) {
   mkdirSync(dir, { recursive: true, mode: 0o700 });
   const place = placeIn(dir);
-  const known = existsSync(place.settings) ? JSON.parse(readFileSync(place.settings, 'utf8')) : null;
+  const known = readSettings(place);
   if (known !== null && answers(place, known)) return handle(place, known, false);
   if (known === null) initialise(place);
   const settings = { ...(known ?? secrets()), port: await freePort(known?.port ?? 0) };
+  // before the first start, so that one cut short between the two is gone on with by the next
+  writeSettings(place, settings);
   launch(place, settings, throwAway);
-  await untilItAnswers(place, known);
-  if (known === null) secure(place, settings);
-  writeFileSync(place.settings, JSON.stringify(settings), { mode: 0o600 });
+  await untilItAnswers(place, settings);
+  if (!answers(place, settings)) secure(place, settings);
   return handle(place, settings, true);
 }
 
+const WANTED = ['root', 'user', 'password', 'database', 'port'];
+
+/**
+ * What is kept beside a database. Null where neither stands there yet.
+ * @throws where there is a database and its settings are missing or can't be read: nothing is begun anew over what somebody entered
+ */
+export function readSettings(place) {
+  const holdsData = existsSync(place.data) && readdirSync(place.data).length > 0;
+  if (!existsSync(place.settings)) {
+    if (!holdsData) return null;
+    throw new Error(
+      `There is a database in ${place.data}, but its passwords are missing: ${place.settings} is not there. Nothing was changed. ` +
+        howToRecover(place),
+    );
+  }
+  const text = readFileSync(place.settings, 'utf8');
+  const settings = parsed(text);
+  const missing = WANTED.filter((name) => settings?.[name] === undefined);
+  if (settings !== null && missing.length === 0) return settings;
+  const what = text.trim() === '' ? 'is empty' : settings === null ? 'is not JSON' : `lacks ${missing.join(', ')}`;
+  throw new Error(
+    `${place.settings} ${what}, so the database in ${place.data} can't be opened. Nothing was changed. ${howToRecover(place)}`,
+  );
+}
+
+function parsed(text) {
+  try {
+    const value = JSON.parse(text);
+    return typeof value === 'object' ? value : null;
+  } catch {
+    return null;
+  }
+}
+
+const howToRecover = (place) =>
+  `Bring settings.json back from a backup (a settings.json.new beside it is whole if it reads as JSON), or give the database new passwords ` +
+  `with "npm run database-passwords", which touches no data; or move ${dirname(place.data)} away to begin with an empty database.`;
+
+/** Whole or not at all: written beside, on the disk, then put in place. */
+export function writeSettings(place, settings) {
+  const beside = `${place.settings}.new`;
+  const file = openSync(beside, 'w', 0o600);
+  try {
+    writeSync(file, JSON.stringify(settings));
+    fsyncSync(file);
+  } finally {
+    closeSync(file);
+  }
+  renameSync(beside, place.settings);
+  const folder = openSync(dirname(place.settings), 'r');
+  try {
+    fsyncSync(folder);
+  } finally {
+    closeSync(folder);
+  }
+}
+
+/**
+ * New passwords for a database whose settings were lost: one start that reads no grants and listens to no network, and every password set
+ * anew. No data is touched.
+ * @param dir  folder that holds everything of it
+ */
+export async function newPasswords(dir) {
+  const place = placeIn(dir);
+  if (!existsSync(place.data) || readdirSync(place.data).length === 0) throw new Error(`There is no database in ${place.data}.`);
+  const settings = { ...secrets(), port: await freePort(0) };
+  launch(place, settings, false, ['--skip-grant-tables', '--skip-networking']);
+  await untilItAnswers(place, null);
+  const { root, user, password, database } = settings;
+  const done = client(place, null, [], `FLUSH PRIVILEGES; ${passwords(settings)} ${usersOwn({ user, password, database })}`);
+  spawnSync('mariadb-admin', ['--no-defaults', '-uroot', `--socket=${place.socket}`, 'shutdown'], {
+    env: { ...process.env, MYSQL_PWD: root },
+  });
+  if (done.status !== 0) throw new Error(`MariaDB refused the new passwords: ${done.stderr}`);
+  writeSettings(place, settings);
+}
+
 /** Socket paths must be short, so the socket lives in the temporary folder. */
-function placeIn(dir) {
+export function placeIn(dir) {
   const short = Buffer.from(dir).toString('base64url').slice(-24);
   return {
     data: join(dir, 'data'),
@@ -50,9 +139,10 @@ const secrets = () => ({
   database: 'fulcra',
 });
 
-function initialise(place) {
-  rmSync(place.data, { recursive: true, force: true });
+/** Only ever in a folder that holds nothing: a database that stands there is left alone. */
+export function initialise(place) {
   mkdirSync(place.data, { recursive: true, mode: 0o700 });
+  if (readdirSync(place.data).length > 0) throw new Error(`${place.data} is not empty; no database is made over it.`);
   chmodSync(place.data, 0o700);
   runQuietly('mariadb-install-db', [
     '--no-defaults',
@@ -63,7 +153,7 @@ function initialise(place) {
   ]);
 }
 
-function launch(place, { port }, throwAway) {
+function launch(place, { port }, throwAway, more = []) {
   const args = [
     '--no-defaults',
     `--user=${userInfo().username}`,
@@ -78,6 +168,7 @@ function launch(place, { port }, throwAway) {
     '--skip-name-resolve',
     '--max-allowed-packet=16M',
     ...(throwAway ? ['--innodb-flush-log-at-trx-commit=0'] : []),
+    ...more,
   ];
   spawn(DAEMON(), args, { detached: true, stdio: 'ignore' }).unref();
 }
@@ -93,25 +184,27 @@ const answers = (place, settings) => client(place, settings?.root, ['-e', 'SELEC
 
 async function untilItAnswers(place, known) {
   for (let i = 0; i < START_TRIES; i++) {
-    if (answers(place, known)) return;
+    if (answers(place, known) || answers(place, null)) return;
     await new Promise((resolve) => setTimeout(resolve, TRY_MS));
   }
   throw new Error(`MariaDB did not start. Its own words are in ${place.log}.`);
 }
 
-function secure(place, { root, user, password, database }) {
+const passwords = ({ root }) =>
+  ['127.0.0.1', '::1', 'localhost'].map((host) => `ALTER USER 'root'@'${host}' IDENTIFIED BY '${root}';`).join(' ');
+
+const usersOwn = ({ user, password, database }) =>
+  `CREATE USER IF NOT EXISTS '${user}'@'127.0.0.1'; ALTER USER '${user}'@'127.0.0.1' IDENTIFIED BY '${password}';
+    GRANT ALL ON \`${database}%\`.* TO '${user}'@'127.0.0.1';`;
+
+function secure(place, settings) {
+  const { database } = settings;
   const done = client(
     place,
     null,
     [],
-    `
-    CREATE DATABASE ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-    CREATE USER '${user}'@'127.0.0.1' IDENTIFIED BY '${password}';
-    GRANT ALL ON \`${database}%\`.* TO '${user}'@'127.0.0.1';
-    DROP USER IF EXISTS ''@'localhost';
-    ALTER USER 'root'@'127.0.0.1' IDENTIFIED BY '${root}';
-    ALTER USER 'root'@'::1' IDENTIFIED BY '${root}';
-    ALTER USER 'root'@'localhost' IDENTIFIED BY '${root}';`,
+    `CREATE DATABASE IF NOT EXISTS ${database} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci; ${usersOwn(settings)}
+    DROP USER IF EXISTS ''@'localhost'; ${passwords(settings)}`,
   );
   if (done.status !== 0) throw new Error(`MariaDB refused its first settings: ${done.stderr}`);
 }

@@ -28,6 +28,15 @@ async function fill(count: number): Promise<void> {
     '[]',
   ]);
   await running.db.query('INSERT INTO horse (id, practice_id, name, kind, note, sex, rider_ids) VALUES ?', [rows]);
+  const [{ id: fitterId }]: [{ id: string }] = await running.db.query('SELECT id FROM person WHERE practice_id = ? LIMIT 1', [practiceId]);
+  const visits = rows.map(([horseId]) => [v7(), practiceId, horseId, fitterId, '2026-01-01', 'static-close', 50, 'done', '']);
+  await running.db.query(
+    'INSERT INTO visit (id, practice_id, horse_id, fitter_id, started_on, school_id, station_mm, status, note) VALUES ?',
+    [visits],
+  );
+  const decisions = visits.map(([visitId]) => [v7(), practiceId, visitId, fitterId, '2026-01-01', '{}', '[]']);
+  await running.db.query('INSERT INTO decision (id, practice_id, visit_id, fitter_id, decided_at, body, outline) VALUES ?', [decisions]);
+  await running.db.query('ANALYZE TABLE horse, visit, decision');
 }
 
 describe('the yard’s list', () => {

@@ -20,14 +20,14 @@ test('a saddle described by its measures, found again, noted as unsafe, photogra
   await fitter.button('Another width').click();
   await fitter.button('Put it into the stock').click();
   await page.getByLabel('Find a saddle').fill(name);
-  await expect(page.getByRole('listitem')).toHaveCount(1);
-  await page.getByRole('listitem').click();
+  await expect(page.getByTestId('saddle-row')).toHaveCount(1);
+  await page.getByTestId('saddle-row').click();
   await fitter.button('unsafe').click();
   await expect(page.getByText('Do not ride in it until it is mended')).toBeVisible();
   await fitter.button('Keep the changes').click();
   await page.getByLabel('Find a saddle').fill(name);
-  await expect(page.getByRole('listitem')).toContainText('unsafe');
-  await page.getByRole('listitem').click();
+  await expect(page.getByTestId('saddle-row')).toContainText('unsafe');
+  await page.getByTestId('saddle-row').click();
   await page.getByRole('button', { name: 'from below', exact: true }).click();
   await page.getByLabel('Choose photos').setInputFiles(await written(info, { 'channel.png': noisyPng(50_000) }));
   await expect(page.getByText(/sent, from below/)).toBeVisible();

@@ -28,6 +28,8 @@ export const yardQuerySchema = z.object({
   limit: z.coerce.number().int().min(1).max(MOST_ON_PAGE).default(MOST_ON_PAGE),
 });
 export const yardPageSchema = z.object({
+  /** Horses with a visit under way, the latest first; on the first page only. */
+  underWay: z.array(horseSummarySchema),
   horses: z.array(horseSummarySchema),
   /** Where the next page begins; null on the last. */
   next: z.number().int().nullable(),

@@ -1,5 +1,5 @@
 import { router } from 'expo-router';
-import { signedIn } from '../platform/session-context';
+import { signedIn } from '../session/signed-in';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { Screen } from '../ui/screen';

@@ -5,6 +5,7 @@ import { TamaguiProvider } from 'tamagui';
 import { SessionProvider } from '../platform/session-context';
 import { keepShell } from '../platform/keep-shell';
 import { PERSIST, queryClient } from '../platform/query-client';
+import { SyncProvider } from '../platform/use-sync';
 import { askToKeep } from '../platform/space-left';
 import { loadFonts } from '../ui/fonts';
 import { config } from '../ui/tamagui.config';
@@ -27,9 +28,11 @@ export default function Layout() {
     <TamaguiProvider config={config} defaultTheme={appearance}>
       <PersistQueryClientProvider client={queryClient} persistOptions={PERSIST} onSuccess={askAgain}>
         <ToastProvider>
-          <SessionProvider>
-            <Slot />
-          </SessionProvider>
+          <SyncProvider queries={queryClient}>
+            <SessionProvider>
+              <Slot />
+            </SessionProvider>
+          </SyncProvider>
         </ToastProvider>
       </PersistQueryClientProvider>
     </TamaguiProvider>

@@ -1,4 +1,4 @@
 import { YardScreen } from '../yard/yard-screen';
-import { signedIn } from '../platform/session-context';
+import { signedIn } from '../session/signed-in';
 
 export default signedIn(YardScreen);

@@ -13,6 +13,7 @@ import {
   bodyInputOf,
   type NeighbourOf,
   type SitAsked,
+  describedOf,
 } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
@@ -34,7 +35,7 @@ import { useSitAnswer, useSitRunner } from '../engine/use-sitting';
 import { Controls } from './controls/controls';
 import { CriteriaTable } from './views/criteria-table';
 import { NeighboursSheet } from './sheets/neighbours-sheet';
-import { EMPTY_ROOM, type RoomHistory, type RoomState, changed, describedOf, heldAgainst, undone } from './model/room-state';
+import { EMPTY_ROOM, type RoomHistory, type RoomState, changed, heldAgainst, undone } from './model/room-state';
 import { LivePicture } from './model/live-picture';
 import { type ViewId } from './views/room-views';
 import { SearchSheet, type SearchKind } from './sheets/search-sheet';
@@ -287,6 +288,7 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
       <StockSheet
         open={open === 'stock'}
         onClose={() => setOpen(null)}
+        visitId={visitId}
         saddles={saddles}
         input={input}
         ask={{ rider: now.rider, strapPullN: now.strapPullN, schoolId: page.visit.schoolId }}

@@ -1,3 +1,4 @@
+import { v7 } from 'uuid';
 import { type DecisionWrite, type Saddle } from '@fulcra/contract';
 import { type School, CORE_VERSION, neutralWidth } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -35,7 +36,7 @@ export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, sch
     if (open && draft.of !== computed) setDraft({ of: computed, text: computed });
   }, [open, computed, draft.of, setDraft]);
   const keep = async () => {
-    if (!(await send({ kind: 'decision', visitId, body: decisionOf({ loaded, tried, saddle, school }, text) }))) return;
+    if (!(await send({ kind: 'decision', decisionId: v7(), visitId, body: decisionOf({ loaded, tried, saddle, school }, text) }))) return;
     forget();
     onClose();
     toast({ text: 'Decision kept. Deciding again replaces it.' });

@@ -8,10 +8,10 @@ import {
   type TriedOnVisit,
   SPAN_DEPTH_MM,
   CURVE_OVER_MM,
+  describedOf,
 } from '@fulcra/core';
 import { padWords, signedMm, strapsWords } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
-import { describedOf } from '../fit-room/model/room-state';
 
 export type Line = readonly [string, string];
 

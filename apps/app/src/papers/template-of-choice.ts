@@ -14,8 +14,8 @@ import {
   sectionTemplate,
   type TriedOnVisit,
   type MeasuredVisit,
+  describedOf,
 } from '@fulcra/core';
-import { describedOf } from '../fit-room/model/room-state';
 import { dayWords } from '../words/measure-words';
 import { padWords } from '../words/setup-words';
 import { STATION_WORDS } from '../words/station-words';

@@ -5,7 +5,7 @@ import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { momentNow } from '../platform/clock';
 import { useSend } from '../platform/use-send';
-import { type PictureWrite } from '../platform/write';
+import { type PictureWrite } from '../platform/sync/waiting';
 import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';

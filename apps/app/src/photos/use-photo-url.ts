@@ -1,6 +1,6 @@
 import { type Photo } from '@fulcra/contract';
 import { useEffect, useState } from 'react';
-import { photoStore } from '../platform/photo-store';
+import { photoStore } from '../platform/sync/photo-store';
 
 /** Where a picture is shown from: this device while it is here, else the server; null while it is nowhere to be had. */
 export function usePhotoUrl({ id, bytes, heldBytes }: Pick<Photo, 'id' | 'bytes' | 'heldBytes'>, serverUrl: string): string | null {

@@ -1,11 +1,11 @@
 import { type ErrorReply, type Session, errorReplySchema } from '@fulcra/contract';
-import { clock } from './clock';
 
 /** The server answered with a refusal. */
 export class Refused extends Error {
   constructor(
     readonly status: number,
     readonly reply: ErrorReply['error'],
+    readonly retryAfterMs: number | undefined = undefined,
   ) {
     super(reply.message);
   }
@@ -14,36 +14,56 @@ export class Refused extends Error {
 /** No answer at all: no signal, or the server is away. */
 export class NoAnswer extends Error {}
 
-let csrfToken = '';
-export const setSessionToken = (session: Session | null): void => {
-  csrfToken = session?.csrfToken ?? '';
-};
+/** An answer that isn't one of ours: a page of a proxy, a broken body, another version. */
+export class NotUnderstood extends Error {}
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
-/** One request. Throws Refused or NoAnswer, nothing else. */
-export const request = (method: Method, path: string, body?: unknown): Promise<unknown> =>
-  answered(path, {
-    method,
-    headers: { ...(body !== undefined && { 'content-type': 'application/json' }), ...token() },
-    ...(body !== undefined && { body: JSON.stringify(body) }),
-  });
+/** Requests to the server. Each throws Refused, NoAnswer or NotUnderstood, nothing else. */
+export interface Api {
+  request(method: Method, path: string, body?: unknown): Promise<unknown>;
+  /** One piece of a picture. */
+  sendBytes(path: string, piece: Blob): Promise<unknown>;
+  /** Goes with every request from now on. */
+  setSession(session: Session | null): void;
+}
 
-/** One piece of a picture. */
-export const sendBytes = (path: string, piece: Blob): Promise<unknown> =>
-  answered(path, { method: 'PUT', headers: { 'content-type': 'application/octet-stream', ...token() }, body: piece });
+/** A request that takes longer counts as unanswered: a line that hangs must not hold up everything behind it, ms. */
+export const ANSWER_WITHIN_MS = 30_000;
 
-const token = (): Record<string, string> => (csrfToken ? { 'x-fulcra-csrf': csrfToken } : {});
+export function createApi(ask: typeof fetch, heard: (dateHeader: string | null) => void): Api {
+  let csrfToken = '';
+  const token = (): Record<string, string> => (csrfToken ? { 'x-fulcra-csrf': csrfToken } : {});
+  const answered = async (path: string, init: RequestInit): Promise<unknown> => {
+    const response = await ask(path, { ...init, signal: AbortSignal.timeout(ANSWER_WITHIN_MS) }).catch(() => {
+      throw new NoAnswer('The server does not answer.');
+    });
+    heard(response.headers.get('date'));
+    if (response.status === 204) return null;
+    const json: unknown = await response.json().catch(() => undefined);
+    if (response.ok && json !== undefined) return json;
+    const known = errorReplySchema.safeParse(json);
+    if (known.success) throw new Refused(response.status, known.data.error, retryAfterMs(response));
+    // a gateway in between says that the server is away; anything else is an answer of somebody else's
+    if ([502, 503, 504].includes(response.status)) throw new NoAnswer(`The server answered ${response.status} without saying why.`);
+    throw new NotUnderstood(`The server answered ${response.status} with something that can’t be read.`);
+  };
+  return {
+    request: (method, path, body) =>
+      answered(path, {
+        method,
+        headers: { ...(body !== undefined && { 'content-type': 'application/json' }), ...token() },
+        ...(body !== undefined && { body: JSON.stringify(body) }),
+      }),
+    sendBytes: (path, piece) =>
+      answered(path, { method: 'PUT', headers: { 'content-type': 'application/octet-stream', ...token() }, body: piece }),
+    setSession: (session) => {
+      csrfToken = session?.csrfToken ?? '';
+    },
+  };
+}
 
-async function answered(path: string, init: RequestInit): Promise<unknown> {
-  const response = await fetch(path, init).catch(() => {
-    throw new NoAnswer('The server does not answer.');
-  });
-  clock.heard(response.headers.get('date'));
-  if (response.status === 204) return null;
-  const json: unknown = await response.json().catch(() => null);
-  if (response.ok) return json;
-  const known = errorReplySchema.safeParse(json);
-  if (!known.success) throw new NoAnswer(`The server answered ${response.status} without saying why.`);
-  throw new Refused(response.status, known.data.error);
+function retryAfterMs(response: Response): number | undefined {
+  const seconds = Number(response.headers.get('retry-after'));
+  return seconds > 0 ? 1000 * seconds : undefined;
 }

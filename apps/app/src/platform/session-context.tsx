@@ -1,16 +1,17 @@
 import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type Session, sessionSchema } from '@fulcra/contract';
-import { type ComponentType, type ReactNode, createContext, useContext, useEffect, useMemo, useState } from 'react';
-import { Refused, request, setSessionToken } from './api-client';
-import { flushSoon } from './flush';
-import { outbox } from './outbox';
-import { SignInScreen } from '../session/sign-in-screen';
+import { type ReactNode, createContext, useContext, useEffect, useMemo, useState } from 'react';
+import { Refused } from './api-client';
+import { api } from './api';
+import { type Sync } from './sync/create-sync';
+import { type Owner } from './sync/waiting';
+import { useSync } from './use-sync';
 
 interface SessionValue {
   readonly session: Session;
   readonly signOut: () => Promise<void>;
 }
-const SessionContext = createContext<SessionValue | null>(null);
+export const SessionContext = createContext<SessionValue | null>(null);
 
 export function useSession(): SessionValue {
   const value = useContext(SessionContext);
@@ -18,86 +19,74 @@ export function useSession(): SessionValue {
   return value;
 }
 
+export const ownerOf = ({ practice, person }: Session): Owner => ({ practiceId: practice.id, personId: person.id });
+
 /** null when the server says nobody is signed in; no answer leaves the last known session standing. */
 async function whoAmI(): Promise<Session | null> {
   try {
-    return sessionSchema.parse(await request('GET', '/api/session'));
+    return sessionSchema.parse(await api.request('GET', '/api/session'));
   } catch (error) {
     if (error instanceof Refused && error.status === 401) return null;
     throw error;
   }
 }
 
-type Gate =
+export type Gate =
   | { readonly state: 'starting' }
   | { readonly state: 'signedOut'; readonly offline: boolean; readonly enter: (session: Session) => void }
   | { readonly state: 'signedIn'; readonly value: SessionValue };
-const GateContext = createContext<Gate>({ state: 'starting' });
+export const GateContext = createContext<Gate>({ state: 'starting' });
 
 /** Knows who is signed in. Always renders what is below it, so that the address is never lost while it finds out. */
 export function SessionProvider({ children }: { readonly children: ReactNode }) {
   const queries = useQueryClient();
-  const ready = useOutboxReady();
+  const sync = useSync();
+  const ready = useEntriesReady(sync);
   const query = useQuery({ queryKey: ['session'], queryFn: whoAmI });
   const session = query.data ?? null;
-  setSessionToken(session);
-  useFlushing(session?.practice.id ?? null);
+  api.setSession(session);
+  useSending(sync, session);
   const gate = useMemo<Gate>(() => {
     if (!ready || (query.data === undefined && query.isPending)) return { state: 'starting' };
-    if (session === null) return { state: 'signedOut', offline: query.data === undefined, enter: (next) => enter(queries, next) };
+    if (session === null) return { state: 'signedOut', offline: query.data === undefined, enter: (next) => enter(queries, sync, next) };
     return { state: 'signedIn', value: { session, signOut: () => signOut(queries) } };
-  }, [ready, query.data, query.isPending, session, queries]);
+  }, [ready, query.data, query.isPending, session, queries, sync]);
   return <GateContext.Provider value={gate}>{children}</GateContext.Provider>;
 }
 
 /** Another practice on the same device starts with nothing remembered of the last one. */
-function enter(queries: QueryClient, next: Session): void {
+function enter(queries: QueryClient, sync: Sync, next: Session): void {
   const last = localStorage.getItem('fulcra-practice');
   if (last !== null && last !== next.practice.id) queries.clear();
   localStorage.setItem('fulcra-practice', next.practice.id);
-  setSessionToken(next);
+  api.setSession(next);
   queries.setQueryData(['session'], next);
   void queries.invalidateQueries();
-  flushSoon(next.practice.id, queries);
+  sync.flushSoon(ownerOf(next));
 }
 
 async function signOut(queries: QueryClient): Promise<void> {
-  await request('DELETE', '/api/session').catch((error: unknown) => {
+  await api.request('DELETE', '/api/session').catch((error: unknown) => {
     if (!(error instanceof Refused)) throw error;
   });
   queries.clear();
   queries.setQueryData(['session'], null);
 }
 
-/** A screen for those signed in; the sign-in page stands in its place, at its address, until they are. */
-export function signedIn<P extends object>(Screen: ComponentType<P>): ComponentType<P> {
-  return function SignedIn(props: P) {
-    const gate = useContext(GateContext);
-    if (gate.state === 'starting') return null;
-    if (gate.state === 'signedOut') {
-      return <SignInScreen waiting={outbox.waiting().length} offline={gate.offline} onSignedIn={gate.enter} />;
-    }
-    return (
-      <SessionContext.Provider value={gate.value}>
-        <Screen {...props} />
-      </SessionContext.Provider>
-    );
-  };
-}
-
-function useOutboxReady(): boolean {
+function useEntriesReady(sync: Sync): boolean {
   const [ready, setReady] = useState(false);
-  useEffect(() => void outbox.ready().then(() => setReady(true)), []);
+  useEffect(() => void sync.ready().then(() => setReady(true)), [sync]);
   return ready;
 }
 
-function useFlushing(practiceId: string | null): void {
-  const queries = useQueryClient();
+function useSending(sync: Sync, session: Session | null): void {
+  const [practiceId, personId] = [session?.practice.id ?? null, session?.person.id ?? null];
+  const token = session?.csrfToken ?? null;
   useEffect(() => {
-    if (practiceId === null) return;
-    const go = () => flushSoon(practiceId, queries);
+    if (practiceId === null || personId === null || token === null) return;
+    const go = () => sync.flushSoon({ practiceId, personId });
     go();
     window.addEventListener('online', go);
     return () => window.removeEventListener('online', go);
-  }, [practiceId, queries]);
+  }, [sync, practiceId, personId, token]);
 }

@@ -1,11 +1,11 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { type Write } from '@fulcra/contract';
 import { useCallback } from 'react';
-import { useSession } from './session-context';
 import { useToast } from '../ui/toast';
-import { flush } from './flush';
-import { outbox } from './outbox';
-import { photoStore } from './photo-store';
-import { type Write, isPictureWrite } from './write';
+import { notKeptWords } from '../words/saving-words';
+import { ownerOf, useSession } from './session-context';
+import { photoStore } from './sync/photo-store';
+import { isPictureWrite } from './sync/waiting';
+import { useSync } from './use-sync';
 
 /**
  * Enters a write: on this device first, then on its way.
@@ -13,25 +13,20 @@ import { type Write, isPictureWrite } from './write';
  */
 export function useSend(): (write: Write, picture?: Blob) => Promise<boolean> {
   const { session } = useSession();
-  const queries = useQueryClient();
+  const sync = useSync();
   const toast = useToast();
   return useCallback(
     async (write, picture) => {
       try {
         if (isPictureWrite(write) && picture !== undefined) await photoStore.put(write.photoId, picture);
-        await outbox.add(session.practice.id, write);
+        await sync.add(ownerOf(session), write);
       } catch (error) {
-        toast({ text: notKept(error) });
+        toast({ text: notKeptWords(error) });
         return false;
       }
-      void flush(session.practice.id, queries);
+      void sync.flush(ownerOf(session));
       return true;
     },
-    [session.practice.id, queries, toast],
+    [session, sync, toast],
   );
 }
-
-const notKept = (error: unknown): string =>
-  error instanceof DOMException && error.name === 'QuotaExceededError'
-    ? 'This device is full, so this was not kept; what is on the screen stays. Let what waits be sent, or free some space, and save again.'
-    : `This device would not keep it (${error instanceof Error ? error.name : 'unknown'}); what is on the screen stays. Save again.`;

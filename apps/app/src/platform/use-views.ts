@@ -1,35 +1,48 @@
-import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, type QueryKey, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   type HorseHistory,
   type HorseSummary,
   type HorseTracings,
+  type MergeKind,
+  type PracticeSettingsFields,
+  type ReadOf,
   type Rider,
   type Saddle,
   type SaddlePhoto,
   type VisitPage,
+  type Write,
+  PRACTICE_DEFAULTS,
+  RECORDS,
+  YARD_SORTS,
   horseHistorySchema,
-  horseSummarySchema,
   horseTracingsSchema,
-  riderSchema,
+  listPathOf,
   saddlePhotoSchema,
-  saddleSchema,
   visitPageSchema,
+  yardPageSchema,
 } from '@fulcra/contract';
-import { useMemo, useSyncExternalStore } from 'react';
+import { useMemo } from 'react';
 import { z } from 'zod';
-import { useSession } from './session-context';
-import { NoAnswer, Refused, request } from './api-client';
-import { foldHistory, foldHorses, foldRiders, foldSaddlePhotos, foldSaddles, foldTracings, foldVisit, writesOfVisit } from './fold';
-import { outbox } from './outbox';
-import { type Write } from './write';
+import { NoAnswer, Refused } from './api-client';
+import { api } from './api';
+import { ownerOf, useSession } from './session-context';
+import { isOwn } from './sync/waiting';
+import { useWaiting } from './use-sync';
+import { type FoldContext } from './views/fold-context';
+import { foldHistory, foldSaddlePhotos, foldTracings } from './views/fold-horse';
+import { foldRecords } from './views/fold-records';
+import { foldVisit, writesOfVisit } from './views/fold-visit';
+import { foldHorses } from './views/fold-yard';
+import { knownHorse, knownHorses } from './views/known-horse';
+import { type ViewData } from './views/view-folds';
 
-/** Writes of this practice that the server hasn't taken yet; the refused ones no longer count. */
+/** Writes of this person that the server hasn't taken yet; the refused ones no longer count. */
 export function useWaitingWrites(): readonly Write[] {
   const { session } = useSession();
-  const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
+  const waiting = useWaiting();
   return useMemo(
-    () => waiting.filter((w) => w.practiceId === session.practice.id && w.refused === undefined).map((w) => w.write),
-    [waiting, session.practice.id],
+    () => waiting.filter((w) => isOwn(w, ownerOf(session)) && w.refused === undefined).map((w) => w.write),
+    [waiting, session],
   );
 }
 
@@ -52,105 +65,133 @@ const wordsOf = (error: Error): string =>
       ? 'There is no signal, and this was not opened on this device before. Nothing you entered is lost; try again where there is signal.'
       : error.message;
 
-/** The list of what the server knows, with what waits laid over it. */
-export function useHorses(): View<HorseSummary[]> {
-  const writes = useWaitingWrites();
-  const query = useQuery({
-    queryKey: ['horses'],
-    queryFn: async () => z.array(horseSummarySchema).parse(await request('GET', '/api/horses')),
-  });
-  const data = useMemo(() => {
-    if (query.data === undefined && writes.length === 0) return null;
-    return foldHorses(query.data ?? [], writes);
-  }, [query.data, writes]);
-  return viewOf(data, query);
+function useFolding(writes: readonly Write[]): FoldContext {
+  const { session } = useSession();
+  const queries = useQueryClient();
+  return useMemo(() => ({ person: session.person.name, horseKnown: (id) => knownHorse(queries, writes, id) }), [session, queries, writes]);
 }
+
+export type YardSort = (typeof YARD_SORTS)[number];
+export interface YardView extends View<HorseSummary[]> {
+  /** Horses on the server that answer the search; what is loaded where it doesn't answer. */
+  readonly total: number;
+  /** Loads the next page where there is one. */
+  readonly more: () => void;
+  readonly loadingMore: boolean;
+}
+
+/** The yard a page at a time, searched and sorted by the server, with what waits laid over it; without signal, what this device knows. */
+export function useYard(search: string, sort: YardSort): YardView {
+  const writes = useWaitingWrites();
+  const queries = useQueryClient();
+  const query = useInfiniteQuery({
+    queryKey: ['horses', search, sort] as const,
+    initialPageParam: 0,
+    queryFn: async ({ pageParam }) =>
+      yardPageSchema.parse(await api.request('GET', `/api/horses?${new URLSearchParams({ search, sort, from: String(pageParam) })}`)),
+    getNextPageParam: (page) => page.next,
+  });
+  const read = query.data;
+  const data = useMemo(() => {
+    const pages = read?.pages;
+    const known = pages === undefined ? knownHorses(queries) : eachOnce(pages.flatMap((p) => [...p.underWay, ...p.horses]));
+    const all = foldHorses(known, writes);
+    return pages === undefined && all.length === 0 ? null : all;
+  }, [read, queries, writes]);
+  const { fetchNextPage, hasNextPage, isFetchingNextPage } = query;
+  return {
+    ...viewOf(data, query),
+    total: Math.max(read?.pages.at(-1)?.total ?? 0, data?.length ?? 0),
+    more: () => (hasNextPage && !isFetchingNextPage ? void fetchNextPage() : undefined),
+    loadingMore: isFetchingNextPage,
+  };
+}
+
+const eachOnce = (list: readonly HorseSummary[]): HorseSummary[] => [...new Map(list.map((s) => [s.horse.id, s])).values()];
 
 /** What the server hasn't been told of yet isn't asked for: it would only say that it doesn't know it. */
+const isNew = (writes: readonly Write[], kind: 'horse' | 'visit', id: string): boolean =>
+  writes.some((w) => (w.kind === 'horse' ? w.horseId === id : w.kind === 'visit' && w.visitId === id) && w.kind === kind && !w.body.was);
+
 export function useHorse(horseId: string): View<HorseHistory> {
-  const { session } = useSession();
   const writes = useWaitingWrites();
+  const context = useFolding(writes);
   const query = useQuery({
     queryKey: ['horse', horseId],
-    enabled: !writes.some((w) => w.kind === 'horse' && w.horseId === horseId && !w.body.was),
-    queryFn: async () => horseHistorySchema.parse(await request('GET', `/api/horses/${horseId}`)),
+    enabled: !isNew(writes, 'horse', horseId),
+    queryFn: async () => horseHistorySchema.parse(await api.request('GET', `/api/horses/${horseId}`)),
   });
-  const horses = useHorses().data;
   const data = useMemo(() => {
-    const known = query.data ?? emptyHistory(horses, horseId);
-    return known === null ? null : foldHistory(known, writes, session);
-  }, [query.data, horses, horseId, writes, session]);
+    const horse = query.data === undefined ? context.horseKnown(horseId) : null;
+    const known = query.data ?? (horse === null ? null : { horse, visits: [], said: [] });
+    return known === null ? null : foldHistory(known, writes, context);
+  }, [query.data, horseId, writes, context]);
   return viewOf(data, query);
-}
-
-function emptyHistory(horses: readonly HorseSummary[] | null, horseId: string): HorseHistory | null {
-  const horse = horses?.find((h) => h.horse.id === horseId)?.horse;
-  return horse === undefined ? null : { horse, visits: [], said: [] };
 }
 
 /** A visit begun without signal still offers what the horse's own page last said of it. */
 function withWhatWasSaid(page: VisitPage | null, begunHere: boolean, queries: QueryClient): VisitPage | null {
   if (page === null || !begunHere) return page;
-  return { ...page, earlier: queries.getQueryData<HorseHistory>(['horse', page.horse.id])?.said ?? [] };
+  return { ...page, earlier: queries.getQueryData<ViewData['horse']>(['horse', page.horse.id])?.said ?? [] };
 }
 
 export function useVisit(visitId: string): View<VisitPage> {
-  const { session } = useSession();
   const queries = useQueryClient();
   const writes = useWaitingWrites();
-  const horses = useHorses().data;
+  const context = useFolding(writes);
   const query = useQuery({
     queryKey: ['visit', visitId],
-    enabled: !writes.some((w) => w.kind === 'visit' && w.visitId === visitId && !w.body.was),
-    queryFn: async () => visitPageSchema.parse(await request('GET', `/api/visits/${visitId}`)),
+    enabled: !isNew(writes, 'visit', visitId),
+    queryFn: async () => visitPageSchema.parse(await api.request('GET', `/api/visits/${visitId}`)),
   });
   const data = useMemo(
-    () =>
-      withWhatWasSaid(
-        foldVisit(query.data ?? null, writesOfVisit(writes, visitId), session, horses ?? []),
-        query.data === undefined,
-        queries,
-      ),
-    [query.data, writes, visitId, session, horses, queries],
+    () => withWhatWasSaid(foldVisit(query.data ?? null, writesOfVisit(writes, visitId), context), query.data === undefined, queries),
+    [query.data, writes, visitId, context, queries],
   );
   return viewOf(data, query);
 }
 
-export function useSaddles(): View<Saddle[]> {
+/** All records of a kind that is read as one list, with what waits laid over. */
+function useRecords<K extends MergeKind>(kind: K, queryKey: QueryKey): View<ReadOf<K>[]> {
   const writes = useWaitingWrites();
-  const query = useQuery({ queryKey: ['saddles'], queryFn: async () => z.array(saddleSchema).parse(await request('GET', '/api/saddles')) });
-  const data = useMemo(() => foldSaddles(query.data ?? [], writes), [query.data, writes]);
+  const query = useQuery({
+    queryKey,
+    queryFn: async () => z.array(RECORDS[kind].read).parse(await api.request('GET', listPathOf(kind))) as ReadOf<K>[],
+  });
+  const data = useMemo(() => foldRecords(kind, query.data ?? [], writes), [kind, query.data, writes]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
+}
+
+export const useSaddles = (): View<Saddle[]> => useRecords('saddle', ['saddles']);
+export const useRiders = (): View<Rider[]> => useRecords('rider', ['riders']);
+
+/** What the practice agreed on; the defaults until it is known. */
+export function usePracticeSettings(): PracticeSettingsFields {
+  const { data } = useRecords('practiceSettings', ['practice-settings']);
+  return data?.[0] ?? PRACTICE_DEFAULTS;
 }
 
 /** Photos of all saddles of the stock, oldest first. */
 export function useSaddlePhotos(): View<SaddlePhoto[]> {
-  const { session } = useSession();
   const writes = useWaitingWrites();
+  const context = useFolding(writes);
   const query = useQuery({
     queryKey: ['saddle-photos'],
-    queryFn: async () => z.array(saddlePhotoSchema).parse(await request('GET', '/api/saddle-photos')),
+    queryFn: async () => z.array(saddlePhotoSchema).parse(await api.request('GET', '/api/saddle-photos')),
   });
-  const data = useMemo(() => foldSaddlePhotos(query.data ?? [], writes, session.person.name), [query.data, writes, session.person.name]);
-  return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
-}
-
-export function useRiders(): View<Rider[]> {
-  const writes = useWaitingWrites();
-  const query = useQuery({ queryKey: ['riders'], queryFn: async () => z.array(riderSchema).parse(await request('GET', '/api/riders')) });
-  const data = useMemo(() => foldRiders(query.data ?? [], writes), [query.data, writes]);
+  const data = useMemo(() => foldSaddlePhotos(query.data ?? [], writes, context), [query.data, writes, context]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }
 
 /** All tracings of a horse, oldest visit first, with what waits laid over them. */
 export function useTracings(horseId: string): View<HorseTracings> {
-  const { session } = useSession();
   const writes = useWaitingWrites();
+  const context = useFolding(writes);
   const query = useQuery({
     queryKey: ['tracings', horseId],
-    enabled: !writes.some((w) => w.kind === 'horse' && w.horseId === horseId && !w.body.was),
-    queryFn: async () => horseTracingsSchema.parse(await request('GET', `/api/horses/${horseId}/tracings`)),
+    enabled: !isNew(writes, 'horse', horseId),
+    queryFn: async () => horseTracingsSchema.parse(await api.request('GET', `/api/horses/${horseId}/tracings`)),
   });
-  const data = useMemo(() => foldTracings(query.data ?? [], horseId, writes, session), [query.data, horseId, writes, session]);
+  const data = useMemo(() => foldTracings(query.data ?? [], horseId, writes, context), [query.data, horseId, writes, context]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }

@@ -1,13 +1,12 @@
 import { type Saddle, type SaddlePhoto } from '@fulcra/contract';
-import { archOfSetting, configurationCount, neutralWidth } from '@fulcra/core';
+import { archOfSetting, configurationCount, neutralWidth, describedOf } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { Image, Pressable } from 'react-native';
 import { v7 } from 'uuid';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { usePhotoUrl } from '../photos/use-photo-url';
-import { describedOf } from '../fit-room/model/room-state';
 import { useSend } from '../platform/use-send';
 import { useSaddlePhotos, useSaddles } from '../platform/use-views';
 import { download } from '../platform/download';
@@ -17,6 +16,7 @@ import { EmptyState } from '../ui/empty-state';
 import { Field } from '../ui/field';
 import { Icon } from '../ui/icons';
 import { LoadState } from '../ui/load-state';
+import { LongList } from '../ui/long-list';
 import { Screen } from '../ui/screen';
 import { Name, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
@@ -32,7 +32,8 @@ const TONE = { sound: 'good', notChecked: 'lookOut', unsafe: 'bad' } as const;
 /** The saddles of the practice: what they are, how they stand, where they are. */
 export function StockScreen() {
   const { data, problem } = useSaddles();
-  const photos = useSaddlePhotos().data ?? [];
+  const photos = useSaddlePhotos().data;
+  const lastPhoto = useMemo(() => new Map((photos ?? []).map((p) => [p.saddleId, p])), [photos]);
   const send = useSend();
   const toast = useToast();
   const palette = usePalette();
@@ -54,6 +55,7 @@ export function StockScreen() {
     <Screen
       title="The stock"
       note="Saddles of the practice"
+      ownScroll
       onBack={() => router.navigate('/')}
       action={
         <Button round label="Describe a saddle" onPress={() => router.push('/saddles/new')}>
@@ -61,35 +63,47 @@ export function StockScreen() {
         </Button>
       }
     >
-      <Field hideLabel label="Find a saddle" kind="search" value={search} onChange={setSearch} />
-      <XStack flexWrap="wrap" gap="$s">
-        <Button
-          tight
-          label="Save the stock as a file"
-          off={data.length === 0}
-          onPress={() => download('saddles.json', 'application/json', `${JSON.stringify(stockFile(data), null, 2)}\n`)}
-        />
-        <FileButton label="Take a file in" onFile={(file) => void takeIn(file)} />
-      </XStack>
-      {refused === null ? null : <Banner tone="bad">{refused}</Banner>}
-      <XStack role="list" flexWrap="wrap" columnGap="$xxl">
-        {found.map((saddle) => (
-          <Row key={saddle.id} saddle={saddle} photo={photos.findLast((p) => p.saddleId === saddle.id) ?? null} half={wide} />
-        ))}
-      </XStack>
-      {data.length === 0 ? (
-        <EmptyState
-          title="No saddle yet."
-          text="Describe one by its own measures, each shown on a drawing, or take in a file from another practice."
-        >
-          <Button kind="main" label="Describe a saddle" onPress={() => router.push('/saddles/new')} />
-        </EmptyState>
-      ) : found.length === 0 ? (
-        <EmptyState title={`No saddle matches “${search}”.`} text="Search looks at names, makers, places and notes.">
-          <Button label="Show all" onPress={() => setSearch('')} />
-        </EmptyState>
-      ) : null}
+      <LongList
+        items={found}
+        keyOf={(saddle) => saddle.id}
+        render={(saddle) => <Row saddle={saddle} photo={lastPhoto.get(saddle.id) ?? null} />}
+        columns={wide ? 2 : 1}
+        header={
+          <>
+            <Field hideLabel label="Find a saddle" kind="search" value={search} onChange={setSearch} />
+            <XStack flexWrap="wrap" gap="$s">
+              <Button
+                tight
+                label="Save the stock as a file"
+                off={data.length === 0}
+                onPress={() => download('saddles.json', 'application/json', `${JSON.stringify(stockFile(data), null, 2)}\n`)}
+              />
+              <FileButton label="Take a file in" onFile={(file) => void takeIn(file)} />
+            </XStack>
+            {refused === null ? null : <Banner tone="bad">{refused}</Banner>}
+          </>
+        }
+        footer={found.length > 0 ? null : <NoSaddle search={search} onAll={() => setSearch('')} />}
+      />
     </Screen>
+  );
+}
+
+function NoSaddle({ search, onAll }: { readonly search: string; readonly onAll: () => void }) {
+  if (search.trim() === '') {
+    return (
+      <EmptyState
+        title="No saddle yet."
+        text="Describe one by its own measures, each shown on a drawing, or take in a file from another practice."
+      >
+        <Button kind="main" label="Describe a saddle" onPress={() => router.push('/saddles/new')} />
+      </EmptyState>
+    );
+  }
+  return (
+    <EmptyState title={`No saddle matches “${search}”.`} text="Search looks at names, makers, places and notes.">
+      <Button label="Show all" onPress={onAll} />
+    </EmptyState>
   );
 }
 
@@ -97,10 +111,9 @@ interface RowProps {
   readonly saddle: Saddle;
   /** The last one taken of it. */
   readonly photo: SaddlePhoto | null;
-  readonly half: boolean;
 }
 
-function Row({ saddle, photo, half }: RowProps) {
+const Row = memo(function Row({ saddle, photo }: RowProps) {
   const [width, onLayout] = useMeasuredWidth();
   const setting = saddle.front.settings[saddle.front.presentSetting] ?? saddle.front.settings[0]!;
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting));
@@ -108,10 +121,10 @@ function Row({ saddle, photo, half }: RowProps) {
   const count = configurationCount(describedOf(saddle));
   return (
     <Pressable
-      role="listitem"
+      testID="saddle-row"
+      role="link"
       aria-label={`${saddle.name}, ${saddle.maker}`}
       onPress={() => router.push(`/saddles/${saddle.id}`)}
-      style={{ width: half ? '47%' : '100%' }}
     >
       <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$m" alignItems="center">
         <YStack width={120} onLayout={onLayout} gap="$xs">
@@ -135,7 +148,7 @@ function Row({ saddle, photo, half }: RowProps) {
       </XStack>
     </Pressable>
   );
-}
+});
 
 function Thumb({ photo, name }: { readonly photo: SaddlePhoto; readonly name: string }) {
   const url = usePhotoUrl(photo, saddlePhotoUrl(photo.saddleId, photo.id));

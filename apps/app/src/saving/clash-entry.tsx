@@ -1,15 +1,14 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
-import { useSession } from '../platform/session-context';
+import { ownerOf, useSession } from '../platform/session-context';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Body, Small, Strong } from '../ui/text';
 import { RECORD_FIELD_WORDS, fieldValueWords, writeName } from '../words/write-words';
-import { clashesOf, settled } from '../platform/clash';
-import { flushSoon } from '../platform/flush';
-import { type Refusal, type Waiting, outbox } from '../platform/outbox';
-import { type FieldsWrite } from '../platform/write';
+import { clashesOf, settled } from '../platform/sync/clash';
+import { useSync } from '../platform/use-sync';
+import { type Refusal, type Waiting } from '../platform/sync/waiting';
+import { type FieldsWrite } from '@fulcra/contract';
 
 export interface ClashEntryProps {
   readonly entry: Waiting;
@@ -20,15 +19,14 @@ export interface ClashEntryProps {
 /** Two people changed one field: both are shown, and a person chooses. */
 export function ClashEntry({ entry, write, clash }: ClashEntryProps) {
   const { session } = useSession();
-  const queries = useQueryClient();
+  const sync = useSync();
   const [mine, setMine] = useState<readonly string[]>([]);
   const clashes = clashesOf(write, clash);
   const settle = async () => {
     const next = settled(write, clash, mine);
-    if (next === null) await outbox.drop(entry.id);
-    else await outbox.rewrite(entry.id, next);
-    flushSoon(session.practice.id, queries);
-    void queries.invalidateQueries();
+    if (next === null) await sync.drop(entry.id);
+    else await sync.again(entry.id, next);
+    sync.flushSoon(ownerOf(session));
   };
   return (
     <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$m">

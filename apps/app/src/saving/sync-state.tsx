@@ -1,22 +1,25 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Body, Small, Strong } from '../ui/text';
 import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
-import { MARK, type Tone } from '../ui/banner';
+import { Banner, MARK, type Tone } from '../ui/banner';
 import { writeName } from '../words/write-words';
-import { useSession } from '../platform/session-context';
-import { flushSoon, flushState } from '../platform/flush';
+import { ownerOf, useSession } from '../platform/session-context';
+import { type SyncState as Sending } from '../platform/sync/create-sync';
+import { type Owner, type Waiting, isFieldsWrite, isOwn } from '../platform/sync/waiting';
+import { useSync, useSyncState, useWaiting } from '../platform/use-sync';
+import { SENDING_SHORT, SENDING_WORDS } from '../words/saving-words';
 import { ClashEntry } from './clash-entry';
 import { DeviceWarnings, useDeviceTrouble } from './device-warnings';
-import { type Waiting, outbox } from '../platform/outbox';
-import { isFieldsWrite } from '../platform/write';
 
 /** Small and honest: kept here, on its way, sent, or refused with the way out. */
 export function SyncState() {
-  const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
-  const state = useSyncExternalStore(flushState.subscribe, flushState.now);
+  const { session } = useSession();
+  const all = useWaiting();
+  const state = useSyncState();
+  const owner = ownerOf(session);
+  const waiting = all.filter((w) => isOwn(w, owner));
   const [open, setOpen] = useState(false);
   const refused = waiting.filter((w) => w.refused !== undefined);
   const trouble = useDeviceTrouble();
@@ -35,6 +38,7 @@ export function SyncState() {
       <Sheet title="What is saved where" open={open} onClose={() => setOpen(false)}>
         <Body>{explanation(waiting.length, state)}</Body>
         <DeviceWarnings />
+        <OthersWaiting all={all} owner={owner} />
         {refused.map((entry) =>
           entry.refused?.clash && isFieldsWrite(entry.write) ? (
             <ClashEntry key={entry.id} entry={entry} write={entry.write} clash={entry.refused.clash} />
@@ -47,27 +51,34 @@ export function SyncState() {
   );
 }
 
-function summary(waiting: number, refused: number, clashes: number, state: string, trouble: string | null): [Tone, string] {
+function summary(waiting: number, refused: number, clashes: number, state: Sending, trouble: string | null): [Tone, string] {
   if (refused > 0) return ['bad', `${refused} refused`];
   if (clashes > 0) return ['bad', `${clashes} to choose`];
   if (trouble !== null) return ['lookOut', trouble];
   if (waiting === 0) return ['good', 'saved'];
   if (state === 'sending') return ['plain', `sending ${waiting}`];
-  return ['lookOut', `kept here, ${waiting} to send`];
+  return ['lookOut', `kept here, ${waiting} ${SENDING_SHORT[state]}`];
 }
 
-function explanation(waiting: number, state: string): string {
+function explanation(waiting: number, state: Sending): string {
   if (waiting === 0) return 'Everything is on this device and on the server.';
-  if (state === 'signedOut') return `${waiting} entries are kept on this device. Sign in again and they are sent.`;
-  return `${waiting} entries are kept on this device and sent as soon as the server answers. You can go on, reload or close the page.`;
+  const entries = waiting === 1 ? '1 entry is' : `${waiting} entries are`;
+  return `${entries} kept on this device. ${SENDING_WORDS[state]}`;
+}
+
+/** Entries of somebody else who uses this device: never sent under another's name. */
+function OthersWaiting({ all, owner }: { readonly all: readonly Waiting[]; readonly owner: Owner }) {
+  const others = all.filter((w) => !isOwn(w, owner)).length;
+  if (others === 0) return null;
+  return <Banner tone="plain">{`${others} more kept here were entered by somebody else; they are sent when that person signs in.`}</Banner>;
 }
 
 function RefusedEntry({ entry }: { readonly entry: Waiting }) {
   const { session } = useSession();
-  const queries = useQueryClient();
+  const sync = useSync();
   const again = async () => {
-    await outbox.mark(entry.id, undefined);
-    flushSoon(session.practice.id, queries);
+    await sync.again(entry.id);
+    sync.flushSoon(ownerOf(session));
   };
   return (
     <YStack gap="$xs" borderTopWidth={1} borderColor="$rule" paddingTop="$m">
@@ -77,7 +88,7 @@ function RefusedEntry({ entry }: { readonly entry: Waiting }) {
       </Body>
       <XStack gap="$s" flexWrap="wrap">
         <Button label="Try again" onPress={() => void again()} />
-        <Button kind="quiet" label="Let it go" onPress={() => void outbox.drop(entry.id)} />
+        <Button kind="quiet" label="Let it go" onPress={() => void sync.drop(entry.id)} />
       </XStack>
     </YStack>
   );

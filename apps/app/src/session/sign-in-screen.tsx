@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { type Session, sessionSchema, welcomeSchema } from '@fulcra/contract';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
-import { NoAnswer, Refused, request } from '../platform/api-client';
+import { NoAnswer, Refused } from '../platform/api-client';
+import { api } from '../platform/api';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
@@ -23,14 +24,14 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
   const [busy, setBusy] = useState(false);
   const welcome = useQuery({
     queryKey: ['welcome'],
-    queryFn: async () => welcomeSchema.parse(await request('GET', '/api/welcome')),
+    queryFn: async () => welcomeSchema.parse(await api.request('GET', '/api/welcome')),
     staleTime: Infinity,
   });
   const signIn = async (account: { email: string; password: string }) => {
     setBusy(true);
     setProblem(null);
     try {
-      onSignedIn(sessionSchema.parse(await request('POST', '/api/session', account)));
+      onSignedIn(sessionSchema.parse(await api.request('POST', '/api/session', account)));
     } catch (error) {
       setProblem(wordsOf(error));
     } finally {

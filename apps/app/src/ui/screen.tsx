@@ -1,7 +1,6 @@
-import { type ReactNode } from 'react';
+import { type ReactNode, createContext, useContext } from 'react';
 import { ScrollView, YStack, XStack } from 'tamagui';
 import { Icon } from './icons';
-import { SyncState } from '../saving/sync-state';
 import { Button } from './button';
 import { Small, Title } from './text';
 import { usePalette } from './use-palette';
@@ -17,11 +16,18 @@ export interface ScreenProps {
   readonly bottom?: ReactNode;
   readonly children: ReactNode;
   readonly narrow?: boolean;
+  /** The children scroll by themselves, as a long list does. */
+  readonly ownScroll?: boolean;
 }
 
+/** What stands in the corner of every screen, given once where the application is put together. */
+export const ScreenCorner = createContext<ReactNode>(null);
+
 /** The frame of every screen: name at the top, main action at the bottom, work between. */
-export function Screen({ title, note, onBack, action, top, bottom, children, narrow = false }: ScreenProps) {
+export function Screen({ title, note, onBack, action, top, bottom, children, narrow = false, ownScroll = false }: ScreenProps) {
   const palette = usePalette();
+  const corner = useContext(ScreenCorner);
+  const widest = narrow ? 720 : 1400;
   return (
     <YStack flex={1} backgroundColor="$paper" role="main">
       <XStack
@@ -31,7 +37,7 @@ export function Screen({ title, note, onBack, action, top, bottom, children, nar
         paddingTop="$m"
         paddingBottom="$s"
         width="100%"
-        maxWidth={narrow ? 720 : 1400}
+        maxWidth={widest}
         marginHorizontal="auto"
       >
         {onBack ? (
@@ -43,23 +49,29 @@ export function Screen({ title, note, onBack, action, top, bottom, children, nar
           <Title numberOfLines={1}>{title}</Title>
           {note ? <Small numberOfLines={2}>{note}</Small> : null}
         </YStack>
-        <SyncState />
+        {corner}
         {action}
       </XStack>
       {top}
-      <ScrollView flex={1} tabIndex={-1}>
-        <YStack
-          width="100%"
-          maxWidth={narrow ? 720 : 1400}
-          marginHorizontal="auto"
-          paddingHorizontal="$l"
-          paddingTop="$xs"
-          paddingBottom="$xl"
-          gap="$l"
-        >
+      {ownScroll ? (
+        <YStack flex={1} minHeight={0} width="100%" maxWidth={widest} marginHorizontal="auto">
           {children}
         </YStack>
-      </ScrollView>
+      ) : (
+        <ScrollView flex={1} tabIndex={-1}>
+          <YStack
+            width="100%"
+            maxWidth={widest}
+            marginHorizontal="auto"
+            paddingHorizontal="$l"
+            paddingTop="$xs"
+            paddingBottom="$xl"
+            gap="$l"
+          >
+            {children}
+          </YStack>
+        </ScrollView>
+      )}
       {bottom ? (
         <XStack gap="$s" padding="$l" paddingTop="$s" width="100%" maxWidth={narrow ? 720 : 900} marginHorizontal="auto">
           {bottom}

@@ -1,36 +1,31 @@
-import { type FactBody } from '@fulcra/contract';
-import { type Write } from '../platform/write';
+import { type FactBody, type RecordKind, type Write, type WriteOf } from '@fulcra/contract';
+import { dayWords } from './measure-words';
 import { COMPLAINT_WORDS, FIELD_WORDS, valueWords } from './intake-words';
 import { LANDMARK_WORDS } from './landmark-words';
 import { TRAIT_WORDS } from './shape-words';
 import { STATION_WORDS } from './station-words';
 
+type Named = { readonly [K in RecordKind]: (write: WriteOf<K>) => string };
+
+const NAMES: Named = {
+  horse: ({ body }) => `Horse: ${body.name}`,
+  rider: ({ body }) => `Rider: ${body.name}`,
+  saddle: ({ body }) => `Saddle: ${body.name}`,
+  visit: ({ body }) => `Visit of ${dayWords(body.startedOn)}`,
+  practiceSettings: () => 'What the practice agreed on',
+  take: ({ body }) => `A take: ${STATION_WORDS[body.station].name.toLowerCase()}`,
+  withdrawal: ({ body }) => (body.withdrawn ? 'A take withdrawn' : 'A take brought back'),
+  fact: ({ body }) => factName(body.body),
+  factWithdrawal: ({ body }) => (body.withdrawn ? 'A finding withdrawn' : 'A finding brought back'),
+  photo: ({ body }) => photoName(body.bytes),
+  saddlePhoto: ({ body }) => photoName(body.bytes),
+  decision: ({ body }) => `Decision: ${Math.round(body.includedAngleDeg)}°`,
+};
+
+const photoName = (bytes: number): string => `A photo, ${(bytes / 1e6).toFixed(1)} MB`;
+
 /** What a waiting write is called. */
-export function writeName(write: Write): string {
-  switch (write.kind) {
-    case 'horse':
-      return `Horse: ${write.body.name}`;
-    case 'rider':
-      return `Rider: ${write.body.name}`;
-    case 'saddle':
-      return `Saddle: ${write.body.name}`;
-    case 'visit':
-      return `Visit of ${write.body.startedOn}`;
-    case 'take':
-      return `A take: ${STATION_WORDS[write.body.station].name.toLowerCase()}`;
-    case 'withdrawal':
-      return write.body.withdrawn ? 'A take withdrawn' : 'A take brought back';
-    case 'fact':
-      return factName(write.body.body);
-    case 'factWithdrawal':
-      return write.body.withdrawn ? 'A finding withdrawn' : 'A finding brought back';
-    case 'photo':
-    case 'saddlePhoto':
-      return `A photo, ${(write.body.bytes / 1e6).toFixed(1)} MB`;
-    case 'decision':
-      return `Decision: ${Math.round(write.body.includedAngleDeg)}°`;
-  }
-}
+export const writeName = (write: Write): string => (NAMES[write.kind] as (w: Write) => string)(write);
 
 function factName(body: FactBody): string {
   switch (body.kind) {
@@ -56,6 +51,8 @@ function factName(body: FactBody): string {
       return `Tried: ${body.saddleName} at ${body.widthLabel}`;
     case 'chosenSetting':
       return 'A tried setting chosen';
+    case 'refusalOverruled':
+      return `A refused setting, answered for by ${body.by}`;
   }
 }
 
@@ -81,6 +78,7 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
   build: 'Tree, panel and straps',
   state: 'State',
   whereabouts: 'Where it is',
+  fingerMm: 'Width of a finger, mm',
 };
 
 export function fieldValueWords(value: unknown): string {

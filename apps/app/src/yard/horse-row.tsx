@@ -1,5 +1,6 @@
 import { type HorseSummary } from '@fulcra/contract';
 import { Link } from 'expo-router';
+import { memo } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { OutlineThumb } from '../drawings/outline-thumb';
 import { MARK } from '../ui/banner';
@@ -7,11 +8,11 @@ import { Body, Name, Small } from '../ui/text';
 import { ageWords, dayWords, heightWords } from '../words/measure-words';
 
 /** One animal, shown by its own back. */
-export function HorseRow({ summary, half }: { readonly summary: HorseSummary; readonly half: boolean }) {
+export const HorseRow = memo(function HorseRow({ summary }: { readonly summary: HorseSummary }) {
   const { horse, openVisitId, lastVisitOn, outline } = summary;
   const facts = [horse.kind, horse.heightMm === null ? null : heightWords(horse.heightMm), ageWords(horse.bornYear, new Date())];
   return (
-    <YStack role="listitem" width={half ? '48%' : '100%'} borderBottomWidth={1} borderColor="$rule">
+    <YStack testID="horse-row" borderBottomWidth={1} borderColor="$rule">
       <Link href={`/horses/${horse.id}`} style={{ textDecorationLine: 'none' }}>
         <XStack gap="$l" alignItems="center" paddingVertical="$m" minHeight={84}>
           <OutlineThumb outline={outline} />
@@ -30,4 +31,4 @@ export function HorseRow({ summary, half }: { readonly summary: HorseSummary; re
       </Link>
     </YStack>
   );
-}
+});

@@ -42,18 +42,19 @@ export async function recordRoutes(app: FastifyInstance, { handlers, collections
   }
   app.post('/api/writes', { schema: { body: batchSchema, response: { 200: batchReplySchema } } }, async (request) => {
     const who = signedIn(request);
-    const results = [];
+    const results: z.infer<typeof batchReplySchema>['results'] = [];
     for (const entry of (request.body as z.infer<typeof batchSchema>).writes) {
-      results.push(
-        await written(handlers, who, entry as unknown as Write).then(
-          () => ({ ok: true as const }),
-          (error: unknown) => {
-            const known = asFulcraError(error as never);
-            logIfOurs(request, known, error as never);
-            return { ok: false as const, status: known.status, error: known.reply(request.id).error };
-          },
-        ),
+      const result = await written(handlers, who, entry as unknown as Write).then(
+        () => ({ ok: true as const }),
+        (error: unknown) => {
+          const known = asFulcraError(error as never);
+          logIfOurs(request, known, error as never);
+          return { ok: false as const, status: known.status, error: known.reply(request.id).error };
+        },
       );
+      results.push(result);
+      // what comes after may hang on it: it is sent again with it
+      if (!result.ok && result.status >= 500) break;
     }
     return { results };
   });

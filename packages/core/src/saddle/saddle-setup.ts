@@ -14,6 +14,9 @@ export interface DescribedSaddle {
   readonly build: SaddleBuild;
 }
 
+/** A saddle of the stock without what the engine doesn't ask about. */
+export const describedOf = ({ id, kind, front, build }: DescribedSaddle): DescribedSaddle => ({ id, kind, front, build });
+
 /** How far the tips of the points lie ahead of the front arch, mm; less than nothing where they lean back. */
 export const pointsAheadMm = ({ front, build }: DescribedSaddle): number =>
   front.pointLengthMm * Math.sin(radFromDeg(build.frame.pointRakeDeg));

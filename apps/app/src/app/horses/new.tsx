@@ -1,4 +1,4 @@
 import { NewHorseScreen } from '../../horses/new-horse-screen';
-import { signedIn } from '../../platform/session-context';
+import { signedIn } from '../../session/signed-in';
 
 export default signedIn(NewHorseScreen);

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { EditSaddleScreen } from '../../saddles/saddle-form-screen';
-import { signedIn } from '../../platform/session-context';
+import { signedIn } from '../../session/signed-in';
 
 function Route() {
   return <EditSaddleScreen saddleId={useLocalSearchParams<{ saddleId: string }>().saddleId} />;

@@ -1,4 +1,4 @@
 import { StockScreen } from '../../saddles/stock-screen';
-import { signedIn } from '../../platform/session-context';
+import { signedIn } from '../../session/signed-in';
 
 export default signedIn(StockScreen);

@@ -1,4 +1,4 @@
 import { NewSaddleScreen } from '../../saddles/saddle-form-screen';
-import { signedIn } from '../../platform/session-context';
+import { signedIn } from '../../session/signed-in';
 
 export default signedIn(NewSaddleScreen);

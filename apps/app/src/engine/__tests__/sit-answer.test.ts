@@ -1,5 +1,5 @@
-import { PLAIN_RIDER, describedOf } from '../../fit-room/model/room-state';
-import { SCHOOLS, presentSetup, JOBS, QUICK, ReadyBody, type SitAsked } from '@fulcra/core';
+import { PLAIN_RIDER } from '../../fit-room/model/room-state';
+import { SCHOOLS, presentSetup, JOBS, QUICK, ReadyBody, type SitAsked, describedOf } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 
 const corrie = new ReadyBody(trueBodyInput(DEMO_ANIMALS[6]!.back));

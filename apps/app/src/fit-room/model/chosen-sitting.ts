@@ -9,10 +9,10 @@ import {
   type TriedOnVisit,
   chosenSettingOf,
   bodyInputOf,
+  describedOf,
 } from '@fulcra/core';
 import { useMemo } from 'react';
 import { type LoadedVisit } from '../../visit/use-visit-page';
-import { describedOf } from './room-state';
 
 export interface Choice {
   readonly tried: TriedOnVisit;

@@ -10,10 +10,11 @@ import {
   presentSetup,
   schoolById,
   type SitPicture,
+  describedOf,
 } from '@fulcra/core';
 import { type LoadedVisit } from '../../visit/use-visit-page';
 import { pressureThumb } from './pressure-scale';
-import { PLAIN_RIDER, type RoomState, describedOf } from './room-state';
+import { PLAIN_RIDER, type RoomState } from './room-state';
 
 export const withoutSaddle = ({ setup, rider, pose, strapPullN }: RoomState) => ({ setup, rider, pose, strapPullN });
 export const widthLabel = (saddle: Saddle, setup: SaddleSetup): string => saddle.front.settings[setup.width]!.label;

@@ -1,5 +1,4 @@
-import { type Saddle } from '@fulcra/contract';
-import { type BackPose, type RiderLoad, type SaddleSetup, type DescribedSaddle } from '@fulcra/core';
+import { type BackPose, type RiderLoad, type SaddleSetup } from '@fulcra/core';
 
 /** What is on the horse and how it is looked at. */
 export interface RoomState {
@@ -36,8 +35,6 @@ export const heldAgainst = (room: RoomHistory): RoomHistory => ({ ...room, again
 
 /** Rider when none of the horse's riders has a weight (default). */
 export const PLAIN_RIDER: RiderLoad = { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' };
-
-export const describedOf = ({ id, kind, front, build }: Saddle): DescribedSaddle => ({ id, kind, front, build });
 
 /** Shares of the weight on the stirrups that a fitter chooses between (defaults). */
 export const SEATS = [

@@ -1,31 +1,31 @@
 import { type Ranking, type Saddle, rankingSchema } from '@fulcra/contract';
-import { type BodyInput, type SaddleSetup, CRITERIA, type SitJobKind } from '@fulcra/core';
+import { type SaddleSetup, CRITERIA, type SitJobKind, describedOf } from '@fulcra/core';
 import { useQuery } from '@tanstack/react-query';
 import { YStack } from 'tamagui';
-import { NoAnswer, request } from '../../platform/api-client';
+import { NoAnswer } from '../../platform/api-client';
+import { api } from '../../platform/api';
 import { Banner } from '../../ui/banner';
 import { Button } from '../../ui/button';
 import { Body, Name, Small } from '../../ui/text';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { setupLine } from '../../words/setup-words';
 import { sitNumber } from '../../words/sit-number';
-import { describedOf } from '../model/room-state';
 
 interface RankedByServerProps {
   readonly saddles: readonly Saddle[];
-  readonly input: BodyInput;
+  readonly visitId: string;
   readonly ask: Omit<SitJobKind['rank']['ask'], 'saddles'>;
   readonly onTake: (saddle: Saddle, setup: SaddleSetup) => void;
   /** Ranks on this device instead. */
   readonly onHere: () => void;
 }
 
-/** The same ranking done by the server's own threads: for a slow device, or a stock of many. Nothing of it is kept there. */
-export function RankedByServer({ saddles, input, ask, onTake, onHere }: RankedByServerProps) {
-  const asked = { body: withoutDoubts(input), schoolId: ask.schoolId, rider: ask.rider, strapPullN: ask.strapPullN };
+/** The same ranking done by the server's own threads: for a slow device, or a stock of many. It derives the back from the visit's own takes. */
+export function RankedByServer({ saddles, visitId, ask, onTake, onHere }: RankedByServerProps) {
+  const asked = { visitId, schoolId: ask.schoolId, rider: ask.rider, strapPullN: ask.strapPullN };
   const query = useQuery({
     queryKey: ['ranking', asked],
-    queryFn: async () => rankingSchema.parse(await request('POST', '/api/rankings', asked)),
+    queryFn: async () => rankingSchema.parse(await api.request('POST', '/api/rankings', asked)),
     retry: false,
     gcTime: 0,
   });
@@ -41,17 +41,12 @@ export function RankedByServer({ saddles, input, ask, onTake, onHere }: RankedBy
   }
   return (
     <YStack gap="$m">
-      <Small>{`Ranked by the server on ${query.data.threads} threads; saddles that only wait on this device are not among them.`}</Small>
+      <Small>{`Ranked by the server on ${query.data.threads} threads; saddles and takes that only wait on this device are not among them.`}</Small>
       {query.data.ranked.map((entry, i) => (
         <Entry key={entry.id} place={i + 1} entry={entry} saddle={saddles.find((s) => s.id === entry.id)} onTake={onTake} />
       ))}
     </YStack>
   );
-}
-
-/** A doubt about a landmark changes no number, so it doesn't travel. */
-function withoutDoubts({ landmarks: { doubts: _, ...landmarks }, ...rest }: BodyInput) {
-  return { ...rest, landmarks };
 }
 
 interface EntryProps {

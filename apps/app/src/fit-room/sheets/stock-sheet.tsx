@@ -1,5 +1,5 @@
 import { type Saddle } from '@fulcra/contract';
-import { type BodyInput, type RankedBySitting, type SaddleSetup, type SitJobKind } from '@fulcra/core';
+import { type BodyInput, type RankedBySitting, type SaddleSetup, type SitJobKind, describedOf } from '@fulcra/core';
 import { useEffect, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -13,11 +13,11 @@ import { SIT_WORDS } from '../../words/criterion-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
 import { useSitJob } from '../../engine/use-sit-job';
 import { RankedByServer } from './ranked-by-server';
-import { describedOf } from '../model/room-state';
 
 export interface StockSheetProps {
   readonly open: boolean;
   readonly onClose: () => void;
+  readonly visitId: string;
   readonly saddles: readonly Saddle[];
   readonly input: BodyInput;
   readonly ask: Omit<SitJobKind['rank']['ask'], 'saddles'>;
@@ -33,7 +33,7 @@ export function StockSheet({ open, onClose, ...rest }: StockSheetProps) {
   );
 }
 
-function Stock({ saddles, input, ask, onTake }: Omit<StockSheetProps, 'open' | 'onClose'>) {
+function Stock({ visitId, saddles, input, ask, onTake }: Omit<StockSheetProps, 'open' | 'onClose'>) {
   const { job, start, stop } = useSitJob('rank', input);
   const begin = () => start({ ...ask, saddles: saddles.map(describedOf) });
   useEffect(begin, [start]); // eslint-disable-line react-hooks/exhaustive-deps -- asked once, as it stood when the sheet was opened
@@ -43,7 +43,7 @@ function Stock({ saddles, input, ask, onTake }: Omit<StockSheetProps, 'open' | '
     return (
       <RankedByServer
         saddles={saddles}
-        input={input}
+        visitId={visitId}
         ask={ask}
         onTake={onTake}
         onHere={() => {

@@ -1,4 +1,4 @@
-import { type TriedOnVisit, schoolById } from '@fulcra/core';
+import { type TriedOnVisit, schoolById, describedOf } from '@fulcra/core';
 import { type Saddle } from '@fulcra/contract';
 import { Pressable } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
@@ -9,7 +9,6 @@ import { usePalette } from '../../ui/use-palette';
 import { setupLine } from '../../words/setup-words';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { PRESSURE_COLOURS, pressureStep, pressureSteps } from '../model/pressure-scale';
-import { describedOf } from '../model/room-state';
 
 export interface TriedListProps {
   readonly tried: readonly TriedOnVisit[];

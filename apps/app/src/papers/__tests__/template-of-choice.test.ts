@@ -11,9 +11,9 @@ import {
   measuredStations,
   sitBench,
   ENGINE_DEFAULTS,
+  describedOf,
 } from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
-import { describedOf } from '../../fit-room/model/room-state';
 import { facts, takes, visited } from '../../visit/__tests__/demo-visit';
 import { templatesOfChoice } from '../template-of-choice';
 

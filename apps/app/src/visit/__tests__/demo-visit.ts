@@ -43,6 +43,7 @@ export function visited(change: Partial<VisitPage> = {}) {
     photos: [],
     earlier: [],
     decision: null,
+    superseded: [],
     ...change,
   };
   return { page, measured: measuredVisit(page) };

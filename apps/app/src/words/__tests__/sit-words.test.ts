@@ -1,6 +1,6 @@
-import { CRITERIA, CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sitRow, QUICK, ReadyBody } from '@fulcra/core';
+import { CRITERIA, CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sitRow, QUICK, ReadyBody, describedOf } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
-import { PLAIN_RIDER, describedOf } from '../../fit-room/model/room-state';
+import { PLAIN_RIDER } from '../../fit-room/model/room-state';
 import { sitNumber } from '../sit-number';
 import { SIT_WORDS, howWords } from '../criterion-words';
 import { remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';

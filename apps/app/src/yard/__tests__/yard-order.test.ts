@@ -8,12 +8,12 @@ const horse = (name: string, lastVisitOn: string | null = null, openVisitId: str
   outline: [],
 });
 const YARD = [horse('Zoë', '2026-01-01'), horse('Ash', '2026-05-05'), horse('Marl', null, 'v')];
-const names = (search: string, order: 'name' | 'lastVisit') => yardOrder(YARD, search, order).map((s) => s.horse.name);
+const names = (search: string, order: 'name' | 'visited') => yardOrder(YARD, search, order).map((s) => s.horse.name);
 
 describe('the yard list', () => {
   it('puts what is under way first, then names, or last visits', () => {
     expect(names('', 'name')).toEqual(['Marl', 'Ash', 'Zoë']);
-    expect(names('', 'lastVisit')).toEqual(['Marl', 'Ash', 'Zoë']);
+    expect(names('', 'visited')).toEqual(['Marl', 'Ash', 'Zoë']);
   });
 
   it('finds without accents and in any case', () => {

@@ -17,7 +17,7 @@ const AFTER_OUTLINES = [
     DROP PRIMARY KEY,
     ADD PRIMARY KEY (id),
     ADD KEY decision_visit (visit_id, seq)`,
-  'ALTER TABLE visit ADD KEY visit_practice_started (practice_id, started_on, id)',
+  'ALTER TABLE visit ADD KEY visit_practice_started (practice_id, started_on, id), ADD KEY visit_practice_status (practice_id, status, started_on)',
   `CREATE TABLE practice_settings (
     id CHAR(36) NOT NULL PRIMARY KEY,
     practice_id CHAR(36) NOT NULL,

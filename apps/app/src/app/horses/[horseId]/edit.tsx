@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { EditHorseScreen } from '../../../horses/edit-horse-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <EditHorseScreen horseId={useLocalSearchParams<{ horseId: string }>().horseId} />;

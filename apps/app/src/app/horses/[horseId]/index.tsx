@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { HorseScreen } from '../../../horses/horse-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <HorseScreen horseId={useLocalSearchParams<{ horseId: string }>().horseId} />;

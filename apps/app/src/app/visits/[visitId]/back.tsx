@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { BackScreen } from '../../../back/back-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <BackScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { FeelScreen } from '../../../feel/feel-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <FeelScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { FitScreen } from '../../../front/fit-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <FitScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { VisitScreen } from '../../../visit/visit-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <VisitScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

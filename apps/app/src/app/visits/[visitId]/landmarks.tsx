@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { LandmarksScreen } from '../../../landmarks/landmarks-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <LandmarksScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { RoomScreen } from '../../../fit-room/room-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <RoomScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

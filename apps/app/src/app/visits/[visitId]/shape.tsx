@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { ShapeScreen } from '../../../shape/shape-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <ShapeScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

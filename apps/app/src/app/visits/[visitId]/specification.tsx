@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { SpecificationScreen } from '../../../papers/specification-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   return <SpecificationScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;

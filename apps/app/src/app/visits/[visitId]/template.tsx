@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { TemplateScreen } from '../../../papers/template-screen';
-import { signedIn } from '../../../platform/session-context';
+import { signedIn } from '../../../session/signed-in';
 
 function Route() {
   const { visitId, of } = useLocalSearchParams<{ visitId: string; of?: string }>();

@@ -1,6 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { TraceScreen } from '../../../../section/trace-screen';
-import { signedIn } from '../../../../platform/session-context';
+import { signedIn } from '../../../../session/signed-in';
 
 function Route() {
   const { visitId, station } = useLocalSearchParams<{ visitId: string; station: string }>();

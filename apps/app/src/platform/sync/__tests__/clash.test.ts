@@ -1,5 +1,5 @@
 import { clashesOf, settled } from '../clash';
-import { type FieldsWrite } from '../write';
+import { type FieldsWrite } from '@fulcra/contract';
 
 const was = { name: 'Marl', kind: '', bornYear: null, heightMm: null, note: '', sex: 'unknown' as const, riderIds: [] };
 const write: FieldsWrite = { kind: 'horse', horseId: 'h', body: { ...was, note: 'mine', heightMm: 1700, was } };

@@ -1,6 +1,6 @@
 import { type Fields, mergeFields } from '@fulcra/core';
-import { type Refusal } from './outbox';
-import { type FieldsWrite } from './write';
+import { type FieldsWrite } from '@fulcra/contract';
+import { type Refusal } from './waiting';
 
 export interface Clash {
   readonly field: string;

@@ -1,0 +1,61 @@
+import { type Horse, type Visit, type VisitPage, type Write, type WriteOf } from '@fulcra/contract';
+import { type FoldContext } from './fold-context';
+import { fieldsOf } from './fold-records';
+
+/** The takes of a visit once one is added, or withdrawn or brought back. */
+export function foldTakes(takes: VisitPage['takes'], write: WriteOf<'take'> | WriteOf<'withdrawal'>, hand: string): VisitPage['takes'] {
+  if (write.kind === 'withdrawal') return takes.map((t) => (t.id === write.takeId ? { ...t, withdrawn: write.body.withdrawn } : t));
+  if (takes.some((t) => t.id === write.takeId)) return takes;
+  return [...takes, { id: write.takeId, visitId: write.visitId, hand, withdrawn: false, ...write.body }];
+}
+
+/** What stands, and what it superseded, once one more is decided. */
+export function foldDecision<T extends Pick<VisitPage, 'decision' | 'superseded'>>(of: T, write: WriteOf<'decision'>, fitter: string): T {
+  const known = [of.decision, ...of.superseded].some((d) => d?.id === write.decisionId);
+  if (known) return of;
+  const decision = { id: write.decisionId, visitId: write.visitId, fitter, ...write.body };
+  return { ...of, decision, superseded: of.decision === null ? of.superseded : [...of.superseded, of.decision] };
+}
+
+/** A visit's page once one of its takes, facts, photos or a decision is written. */
+function foldIntoPage(page: VisitPage, write: Write, hand: string): VisitPage {
+  switch (write.kind) {
+    case 'take':
+    case 'withdrawal':
+      return { ...page, takes: foldTakes(page.takes, write, hand) };
+    case 'fact':
+      if (page.facts.some((f) => f.id === write.factId)) return page;
+      return { ...page, facts: [...page.facts, { id: write.factId, visitId: write.visitId, hand, withdrawn: false, ...write.body }] };
+    case 'factWithdrawal':
+      return { ...page, facts: page.facts.map((f) => (f.id === write.factId ? { ...f, withdrawn: write.body.withdrawn } : f)) };
+    case 'photo':
+      if (page.photos.some((p) => p.id === write.photoId)) return page;
+      return { ...page, photos: [...page.photos, { id: write.photoId, visitId: write.visitId, hand, heldBytes: 0, ...write.body }] };
+    case 'decision':
+      return foldDecision(page, write, hand);
+    default:
+      return page;
+  }
+}
+
+/** A visit may be known only from its writes, when it was begun without signal. */
+export const foldVisit = (page: VisitPage | null, writes: readonly Write[], context: FoldContext): VisitPage | null =>
+  writes.reduce<VisitPage | null>((p, write) => overVisit(p, write, context), page);
+
+function overVisit(page: VisitPage | null, write: Write, { person, horseKnown }: FoldContext): VisitPage | null {
+  if (write.kind === 'horse') {
+    return page?.horse.id === write.horseId ? { ...page, horse: { id: write.horseId, ...fieldsOf(write) } as Horse } : page;
+  }
+  if (write.kind === 'visit') {
+    const horse = page?.horse ?? horseKnown(write.body.horseId);
+    if (horse === null) return page;
+    const visit = { id: write.visitId, fitter: page?.visit.fitter ?? person, ...fieldsOf(write) } as Visit;
+    const empty = { takes: [], facts: [], photos: [], earlier: [], decision: null, superseded: [] };
+    return page === null ? { visit, horse, ...empty } : { ...page, visit, horse };
+  }
+  return page === null ? null : foldIntoPage(page, write, person);
+}
+
+/** The writes that touch one visit. */
+export const writesOfVisit = (writes: readonly Write[], visitId: string): Write[] =>
+  writes.filter((w) => w.kind === 'horse' || ('visitId' in w && w.visitId === visitId));

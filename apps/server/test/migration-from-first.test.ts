@@ -5,7 +5,7 @@ import { saddleProblems } from '@fulcra/core';
 import { v7 } from 'uuid';
 import { DECISION } from './journeys';
 import { First1763900000000 } from '../src/platform/db/first-migration';
-import { collections } from '../src/collections';
+import { collections } from '../src/stores/collections';
 import { migrate, openDatabase } from '../src/open-database';
 import { yardPage } from '../src/views/yard';
 

@@ -11,14 +11,12 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Small } from '../ui/text';
 import { useWide } from '../ui/use-wide';
-import { nextStep } from '../visit/next-step';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { problemWords } from '../words/problem-words';
 import { BackPlans } from './back-plans';
 import { ChangeOverTime } from './change-over-time';
 import { hasWebGl } from '../drawings/solid/has-web-gl';
 import { ToplineReadout } from './topline-readout';
+import { nextStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 /** The three-dimensional view is fetched only when it is opened. */
 const Back3d = lazy(() => import('./back-3d'));

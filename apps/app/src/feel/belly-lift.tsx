@@ -3,7 +3,7 @@ import { XStack, YStack } from 'tamagui';
 import { Choice } from '../ui/choice';
 import { Stepper } from '../ui/stepper';
 import { Heading, Small } from '../ui/text';
-import { type LoadedVisit } from '../visit/use-visit-page';
+import { type LoadedVisit } from '../visit';
 
 type Lift = Extract<FactBody, { kind: 'bellyLift' }>;
 const NOTHING: Lift = { kind: 'bellyLift', riseMm: null, byEye: null, even: null, withersFill: null };

@@ -10,10 +10,6 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
-import { nextStep } from '../visit/next-step';
-import { SkipStep } from '../visit/skip-step';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { CAUTIONS, passName, passWords } from '../words/feel-words';
 import { BellyLift } from './belly-lift';
 import { FeelDrawing } from './feel-drawing';
@@ -21,6 +17,7 @@ import { FeelSheet } from './feel-sheet';
 import { FoundList } from './found-list';
 import { HoldPanel } from './hold-panel';
 import { ALL_SPOTS, SPOTS_FROM_BELOW, SPOTS_ON_BACK } from './spot-places';
+import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 export function FeelScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);

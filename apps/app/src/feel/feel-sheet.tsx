@@ -6,8 +6,8 @@ import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
 import { Small, Strong } from '../ui/text';
 import { ToggleChip } from '../ui/toggle-chip';
-import { type LoadedVisit } from '../visit/use-visit-page';
 import { PLACE_WORDS, REACTION_WORDS, SIGN_WORDS, passName, passWords } from '../words/feel-words';
+import { type LoadedVisit } from '../visit';
 
 export interface FeelSheetProps {
   readonly spot: FeltSpot | null;

@@ -1,8 +1,8 @@
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Body, Heading, Small } from '../ui/text';
-import { type LoadedVisit } from '../visit/use-visit-page';
 import { PLACE_WORDS, REACTION_WORDS, SIGN_WORDS, passName } from '../words/feel-words';
+import { type LoadedVisit } from '../visit';
 
 /** What was found, newest first; each can be withdrawn and stays on record as withdrawn. */
 export function FoundList({ loaded: { measured, withdrawFact } }: { readonly loaded: LoadedVisit }) {

@@ -1,3 +1,5 @@
+import { useDraft } from '../platform/use-draft';
+import { TEXT_DRAFT } from '../platform/draft';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
 import { Banner } from '../ui/banner';
@@ -5,22 +7,25 @@ import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Sheet } from '../ui/sheet';
 import { Body, Small } from '../ui/text';
-import { type LoadedVisit } from '../visit/use-visit-page';
 import { holdReasonWords } from '../words/feel-words';
+import { type LoadedVisit } from '../visit';
 
 /** What holds the visit, and the way a named person takes the responsibility of going on. */
-export function HoldPanel({ loaded: { measured, note } }: { readonly loaded: LoadedVisit }) {
+export function HoldPanel({ loaded: { page, measured, note } }: { readonly loaded: LoadedVisit }) {
   const { hold } = measured;
   const [open, setOpen] = useState(false);
-  const [by, setBy] = useState('');
-  const [reason, setReason] = useState('');
+  const [by, setBy, forgetBy] = useDraft(`hold-by-${page.visit.id}`, TEXT_DRAFT, '');
+  const [reason, setReason, forgetReason] = useDraft(`hold-reason-${page.visit.id}`, TEXT_DRAFT, '');
   const [asked, setAsked] = useState(false);
   if (hold.state === 'clear') return null;
   const clear = async () => {
     setAsked(true);
     if (by.trim() === '' || reason.trim().length < 3) return;
     const clears = [...new Set(hold.reasons.map((r) => r.feelingId))];
-    if (await note({ kind: 'holdCleared', by: by.trim(), reason: reason.trim(), clears })) setOpen(false);
+    if (!(await note({ kind: 'holdCleared', by: by.trim(), reason: reason.trim(), clears }))) return;
+    forgetBy();
+    forgetReason();
+    setOpen(false);
   };
   return (
     <YStack gap="$s">

@@ -27,15 +27,13 @@ import { Body, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useDraft } from '../platform/use-draft';
 import { useWide } from '../ui/use-wide';
-import { SchoolPicker } from '../visit/school-picker';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
 import { problemWords } from '../words/problem-words';
 import { STATE_WORDS, setupLine } from '../words/setup-words';
 import { useSitAnswer, useSitRunner } from '../engine/use-sitting';
 import { Controls } from './controls/controls';
 import { CriteriaTable } from './views/criteria-table';
 import { NeighboursSheet } from './sheets/neighbours-sheet';
-import { EMPTY_ROOM, type RoomHistory, type RoomState, changed, heldAgainst, undone } from './model/room-state';
+import { EMPTY_ROOM, type RoomState, changed, heldAgainst, undone, ROOM_DRAFT, PLACE_DRAFT } from './model/room-state';
 import { LivePicture } from './model/live-picture';
 import { type ViewId } from './views/room-views';
 import { SearchSheet, type SearchKind } from './sheets/search-sheet';
@@ -49,6 +47,7 @@ import { SureLine } from './views/sure-line';
 import { TriedList } from './views/tried-list';
 import { VerdictBlock } from './views/verdict-block';
 import { WorkingSheet } from './sheets/working-sheet';
+import { SchoolPicker, type LoadedVisit, useVisitPage } from '../visit';
 
 export function RoomScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -82,13 +81,13 @@ function Room({ visitId, loaded, saddles, surface }: RoomProps) {
   const runner = useSitRunner(input);
   // its own worker, so that what stands on the horse never waits for what its neighbours would do
   const besideRunner = useSitRunner(input);
-  const [room, setRoom] = useDraft<RoomHistory>(`room-${visitId}`, EMPTY_ROOM);
+  const [room, setRoom] = useDraft(`room-${visitId}`, ROOM_DRAFT, EMPTY_ROOM);
   const [comparing, setComparing] = useState(false);
   const [open, setOpen] = useState<Open>(null);
   const [row, setRow] = useState<SitRow | null>(null);
   const [shownId, setShownId] = useState<SitRow['id'] | null>(null);
   const [view, setView] = useState<ViewId>('top');
-  const [atMm, setAtMm] = useDraft<number>(`room-at-${visitId}`, page.visit.stationMm);
+  const [atMm, setAtMm] = useDraft(`room-at-${visitId}`, PLACE_DRAFT, page.visit.stationMm);
   const riders = useRiders().data;
   const rider = useMemo(() => riderOf(riders, page.horse.riderIds), [riders, page.horse.riderIds]);
   const start = useMemo(() => firstState(input, saddles, page, rider), [input, saddles, page, rider]);

@@ -1,3 +1,4 @@
+import { shapedLike } from '../platform/draft';
 import { v7 } from 'uuid';
 import { type DecisionWrite, type Saddle } from '@fulcra/contract';
 import { type School, CORE_VERSION, neutralWidth } from '@fulcra/core';
@@ -11,9 +12,9 @@ import { Sheet } from '../ui/sheet';
 import { Body, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useDraft } from '../platform/use-draft';
-import { type LoadedVisit } from '../visit/use-visit-page';
 import { SHAPE_WORDS, recordWords } from '../words/verdict-words';
 import { type TriedFront } from './fit-setup';
+import { type LoadedVisit } from '../visit';
 
 export interface DecideSheetProps {
   readonly open: boolean;
@@ -25,12 +26,14 @@ export interface DecideSheetProps {
   readonly school: School;
 }
 
+const REASONS_DRAFT = { version: 1, schema: shapedLike({ of: '', text: '' }) };
+
 /** Keeps the chosen width with reasons filled in from the computation, in the fitter's words if wished. */
 export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, school }: DecideSheetProps) {
   const send = useSend();
   const toast = useToast();
   const computed = recordWords(tried.chosen.verdict);
-  const [draft, setDraft, forget] = useDraft(`decide-${visitId}`, { of: computed, text: computed });
+  const [draft, setDraft, forget] = useDraft(`decide-${visitId}`, REASONS_DRAFT, { of: computed, text: computed });
   const text = draft.of === computed ? draft.text : computed;
   useEffect(() => {
     if (open && draft.of !== computed) setDraft({ of: computed, text: computed });
@@ -39,7 +42,7 @@ export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, sch
     if (!(await send({ kind: 'decision', decisionId: v7(), visitId, body: decisionOf({ loaded, tried, saddle, school }, text) }))) return;
     forget();
     onClose();
-    toast({ text: 'Decision kept. Deciding again replaces it.' });
+    toast({ text: 'Decision kept. Deciding again supersedes it; both stay on record.' });
     router.navigate(`/visits/${visitId}`);
   };
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(tried.arch);

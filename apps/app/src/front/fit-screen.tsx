@@ -15,17 +15,15 @@ import { Screen } from '../ui/screen';
 import { Body, Small, Verdict } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
 import { useWide } from '../ui/use-wide';
-import { SchoolPicker } from '../visit/school-picker';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { problemWords } from '../words/problem-words';
 import { headlineWords, verdictSentence, TONE_OF } from '../words/verdict-words';
 import { useFit } from '../engine/use-fit';
 import { DecideSheet } from './decide-sheet';
-import { type FitSetup, RECOMMENDED, type TriedFront, tryFront } from './fit-setup';
+import { RECOMMENDED, type TriedFront, tryFront, FIT_DRAFT } from './fit-setup';
 import { SaddlePicker } from './saddle-picker';
 import { WhySheet } from './why-sheet';
 import { WidthControl } from './width-control';
+import { SchoolPicker, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 const SHAPES = ARCH_SHAPES.map((value) => ({ value, label: value }));
 
@@ -87,7 +85,7 @@ interface FrameProps {
 function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
   const { page, front, change } = loaded;
   const saddles = useSaddles().data ?? [];
-  const [setup, setSetup] = useDraft<FitSetup>(`fit-${visitId}`, RECOMMENDED);
+  const [setup, setSetup] = useDraft(`fit-${visitId}`, FIT_DRAFT, RECOMMENDED);
   const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
   const school = schoolById(page.visit.schoolId);
   const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;

@@ -6,6 +6,7 @@ import {
   type Padding,
   type School,
   type Section,
+  ARCH_SHAPES,
   CROWN_RADIUS_MM,
   DEFAULT_POINT_LENGTH_MM,
   archOfSetting,
@@ -15,6 +16,8 @@ import {
   paddingOfSchool,
   prepareSection,
 } from '@fulcra/core';
+import { z } from 'zod';
+import { type DraftSpec } from '../platform/draft';
 
 /** What the fitter is looking at: a free width, or a setting of a saddle. */
 export interface FitSetup {
@@ -25,6 +28,15 @@ export interface FitSetup {
   readonly shape: ArchShape | null;
 }
 
+export const FIT_DRAFT: DraftSpec<FitSetup> = {
+  version: 1,
+  schema: z.object({
+    saddleId: z.string().nullable(),
+    setting: z.number().int(),
+    includedAngleDeg: z.number().nullable(),
+    shape: z.enum(ARCH_SHAPES).nullable(),
+  }),
+};
 export const RECOMMENDED: FitSetup = { saddleId: null, setting: 0, includedAngleDeg: null, shape: null };
 
 /** The front as it is tried, laid and judged with the widths on both sides of it. */

@@ -1,4 +1,5 @@
-import { type HorseHistory } from '@fulcra/contract';
+import { z } from 'zod';
+import { type HorseHistory, horseFieldsSchema } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { useSend } from '../platform/use-send';
@@ -8,18 +9,20 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { useDraft } from '../platform/use-draft';
 import { HorseFields } from './horse-fields';
-import { type FormProblems, type HorseForm, formOf, readHorseForm } from './horse-form-model';
+import { type FormProblems, type HorseForm, formOf, readHorseForm, HORSE_FORM_DRAFT } from './horse-form-model';
 
 export function EditHorseScreen({ horseId }: { readonly horseId: string }) {
   const { data, problem } = useHorse(horseId);
   return data === null ? <LoadState problem={problem} /> : <EditForm horse={data.horse} />;
 }
 
+const CHANGE_DRAFT = { version: 1, schema: z.object({ form: HORSE_FORM_DRAFT.schema, was: horseFieldsSchema }) };
+
 function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
   const send = useSend();
   const year = new Date().getFullYear();
   const { id: horseId, ...fields } = horse;
-  const [{ form, was }, setDraft, forget] = useDraft(`horse-change-${horseId}`, { form: formOf(horse, year), was: fields });
+  const [{ form, was }, setDraft, forget] = useDraft(`horse-change-${horseId}`, CHANGE_DRAFT, { form: formOf(horse, year), was: fields });
   const [problems, setProblems] = useState<FormProblems>({});
   const back = () => router.replace(`/horses/${horse.id}`);
   const save = async () => {

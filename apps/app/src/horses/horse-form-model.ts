@@ -1,5 +1,7 @@
 import { type HorseFields } from '@fulcra/contract';
-import { type Sex, handsFromMm, mmFromHands } from '@fulcra/core';
+import { type Sex, SEXES, handsFromMm, mmFromHands } from '@fulcra/core';
+import { z } from 'zod';
+import { type DraftSpec } from '../platform/draft';
 
 export type HeightUnit = 'hh' | 'cm';
 
@@ -16,6 +18,21 @@ export interface HorseForm {
 }
 
 export const EMPTY_FORM: HorseForm = { name: '', kind: '', age: '', height: '', heightUnit: 'hh', note: '', sex: 'unknown', riderIds: [] };
+
+/** What a half-filled form looks like. */
+export const HORSE_FORM_DRAFT: DraftSpec<HorseForm> = {
+  version: 1,
+  schema: z.object({
+    name: z.string(),
+    kind: z.string(),
+    age: z.string(),
+    height: z.string(),
+    heightUnit: z.enum(['hh', 'cm']),
+    note: z.string(),
+    sex: z.enum(SEXES),
+    riderIds: z.array(z.string()),
+  }),
+};
 
 export function formOf(horse: HorseFields, year: number): HorseForm {
   return {

@@ -6,11 +6,11 @@ import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
 import { useDraft } from '../platform/use-draft';
 import { HorseFields } from './horse-fields';
-import { EMPTY_FORM, type FormProblems, type HorseForm, readHorseForm } from './horse-form-model';
+import { EMPTY_FORM, HORSE_FORM_DRAFT, type FormProblems, readHorseForm } from './horse-form-model';
 
 export function NewHorseScreen() {
   const send = useSend();
-  const [form, setForm, forget] = useDraft<HorseForm>('new-horse', EMPTY_FORM);
+  const [form, setForm, forget] = useDraft('new-horse', HORSE_FORM_DRAFT, EMPTY_FORM);
   const [problems, setProblems] = useState<FormProblems>({});
   const save = async () => {
     const read = readHorseForm(form, new Date().getFullYear());

@@ -1,3 +1,4 @@
+import { useTypedText } from '../platform/use-typed-text';
 import { type FactBody } from '@fulcra/contract';
 import { COMPLAINTS, COMPLAINT_PLACES, COMPLAINT_TIMES, type ComplaintId, type ComplaintTime } from '@fulcra/core';
 import { useState } from 'react';
@@ -8,8 +9,8 @@ import { Field } from '../ui/field';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
 import { ToggleChip } from '../ui/toggle-chip';
-import { type LoadedVisit } from '../visit/use-visit-page';
 import { COMPLAINT_WORDS, WHEN_WORDS, WHERE_WORDS } from '../words/intake-words';
+import { type LoadedVisit } from '../visit';
 
 type Complaint = Extract<FactBody, { kind: 'complaint' }>;
 const SIDES = [
@@ -51,6 +52,7 @@ export function Complaints({ loaded: { page, note, withdrawFact } }: { readonly 
       <Sheet title={open === null ? '' : COMPLAINT_WORDS[open]} open={open !== null} onClose={() => setOpen(null)}>
         {current === null ? null : (
           <Details
+            visitId={page.visit.id}
             complaint={current}
             onChange={(body) => void note(body)}
             onRemove={() => void remove(current.complaint)}
@@ -69,18 +71,20 @@ function sentence({ complaint, side, place, when, note }: Complaint): string {
 }
 
 interface DetailsProps {
+  readonly visitId: string;
   readonly complaint: Complaint;
   readonly onChange: (body: Complaint) => void;
   readonly onRemove: () => void;
   readonly onDone: () => void;
 }
 
-function Details({ complaint, onChange, onRemove, onDone }: DetailsProps) {
-  const [text, setText] = useState(complaint.note);
+function Details({ visitId, complaint, onChange, onRemove, onDone }: DetailsProps) {
+  const { text, of, set, forget } = useTypedText(`complaint-${visitId}-${complaint.complaint}`, complaint.note);
   const toggled = (when: ComplaintTime): ComplaintTime[] =>
     complaint.when.includes(when) ? complaint.when.filter((w) => w !== when) : [...complaint.when, when];
   const done = () => {
-    if (text !== complaint.note) onChange({ ...complaint, note: text });
+    if (text !== of) onChange({ ...complaint, note: text });
+    forget();
     onDone();
   };
   return (
@@ -105,7 +109,7 @@ function Details({ complaint, onChange, onRemove, onDone }: DetailsProps) {
           />
         ))}
       </XStack>
-      <Field label="In the owner’s words" lines={2} value={text} onChange={setText} />
+      <Field label="In the owner’s words" lines={2} value={text} onChange={set} />
       <XStack gap="$s">
         <Button grow kind="main" label="Done" onPress={done} />
         <Button label="Not a complaint" onPress={onRemove} />

@@ -1,14 +1,15 @@
+import { useTypedText } from '../platform/use-typed-text';
 import { INTAKE_FIELDS, INTAKE_FIELD_IDS, type FieldHistory, type IntakeField, fieldHistories } from '@fulcra/core';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Field } from '../ui/field';
 import { Stepper } from '../ui/stepper';
 import { Heading, Small, Strong } from '../ui/text';
-import { type LoadedVisit } from '../visit/use-visit-page';
 import { FIELD_WORDS, trendWords, valueWords } from '../words/intake-words';
 import { dayWords } from '../words/measure-words';
+import { type LoadedVisit } from '../visit';
 
 /** Facts that change, with what was true last time offered again and changes marked with their dates. */
 export function HorseFacts({ loaded: { page, note } }: { readonly loaded: LoadedVisit }) {
@@ -32,6 +33,7 @@ export function HorseFacts({ loaded: { page, note } }: { readonly loaded: Loaded
       {INTAKE_FIELD_IDS.map((field) => (
         <FieldRow
           key={field}
+          visitId={visit.id}
           field={field}
           history={histories.find((h) => h.field === field) ?? null}
           onSay={(value) => void say(field, value)}
@@ -42,12 +44,13 @@ export function HorseFacts({ loaded: { page, note } }: { readonly loaded: Loaded
 }
 
 interface FieldRowProps {
+  readonly visitId: string;
   readonly field: IntakeField;
   readonly history: FieldHistory | null;
   readonly onSay: (value: string | number) => void;
 }
 
-function FieldRow({ field, history, onSay }: FieldRowProps) {
+function FieldRow({ visitId, field, history, onSay }: FieldRowProps) {
   const rule = INTAKE_FIELDS[field];
   const value = history?.latest.value ?? null;
   return (
@@ -78,7 +81,7 @@ function FieldRow({ field, history, onSay }: FieldRowProps) {
           onChange={onSay}
         />
       ) : (
-        <Injuries value={typeof value === 'string' ? value : ''} onSay={onSay} />
+        <Injuries visitId={visitId} value={typeof value === 'string' ? value : ''} onSay={onSay} />
       )}
     </YStack>
   );
@@ -92,12 +95,23 @@ function historyWords(history: FieldHistory | null): string {
   return `${latest.now ? 'said today' : `from ${dayWords(latest.on)}`}${was}${trend === '' ? '' : `; ${trend}`}`;
 }
 
-function Injuries({ value, onSay }: { readonly value: string; readonly onSay: (value: string) => void }) {
-  const [text, setText] = useState(value);
+interface InjuriesProps {
+  readonly visitId: string;
+  readonly value: string;
+  readonly onSay: (value: string) => void;
+}
+
+/** Kept as typed; said of the horse once it is told so. */
+function Injuries({ visitId, value, onSay }: InjuriesProps) {
+  const { text, of, set, forget } = useTypedText(`injuries-${visitId}`, value);
+  const say = () => {
+    onSay(text);
+    forget();
+  };
   return (
     <YStack gap="$xs">
-      <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={setText} />
-      {text === value ? null : <Button label="Keep this" onPress={() => onSay(text)} />}
+      <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={set} />
+      {text === of ? null : <Button label="Keep this" onPress={say} />}
     </YStack>
   );
 }

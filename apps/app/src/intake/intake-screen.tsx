@@ -1,19 +1,16 @@
 import { router } from 'expo-router';
 import { YStack } from 'tamagui';
-import { PhotoStrip } from '../photos/photo-strip';
 import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
-import { nextStep } from '../visit/next-step';
-import { SkipStep } from '../visit/skip-step';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { ageWords, heightWords } from '../words/measure-words';
 import { SEX_WORDS } from '../words/intake-words';
 import { Complaints } from './complaints';
 import { HorseFacts } from './horse-facts';
 import { RidersOfHorse } from './riders-of-horse';
+import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { PhotoStrip } from '../photos';
 
 export function IntakeScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);

@@ -1,3 +1,5 @@
+import { useDraft } from '../platform/use-draft';
+import { shapedLike } from '../platform/draft';
 import { type Horse, type RiderFields } from '@fulcra/contract';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -50,8 +52,11 @@ export function RidersOfHorse({ horse }: { readonly horse: Horse }) {
   );
 }
 
+const EMPTY_RIDER = { name: '', height: '', weight: '', note: '' };
+const RIDER_DRAFT = { version: 1, schema: shapedLike(EMPTY_RIDER) };
+
 function NewRider({ onAdd }: { readonly onAdd: (rider: RiderFields) => void }) {
-  const [form, setForm] = useState({ name: '', height: '', weight: '', note: '' });
+  const [form, setForm, forget] = useDraft('new-rider', RIDER_DRAFT, EMPTY_RIDER);
   const [asked, setAsked] = useState(false);
   const [height, weight] = [numberIn(form.height, 90, 230), numberIn(form.weight, 15, 250)];
   const problems = {
@@ -63,6 +68,7 @@ function NewRider({ onAdd }: { readonly onAdd: (rider: RiderFields) => void }) {
     setAsked(true);
     if (problems.name !== null || height === undefined || weight === undefined) return;
     onAdd({ name: form.name.trim(), heightMm: height === null ? null : height * 10, weightKg: weight, note: form.note });
+    forget();
   };
   const shown = (problem: string | null) => (asked ? problem : null);
   return (

@@ -10,10 +10,6 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Body, Heading, Small } from '../ui/text';
-import { nextStep } from '../visit/next-step';
-import { SkipStep } from '../visit/skip-step';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { LANDMARK_WORDS, WAY_HOW, doubtWords } from '../words/landmark-words';
 import { problemWords } from '../words/problem-words';
 import { EdgeRail } from './edge-rail';
@@ -21,6 +17,7 @@ import { HowToDrawing } from './how-to-drawing';
 import { type LandmarkSlot, SLOTS, nextSlot, slotName, startMm } from './landmark-list';
 import { LandmarkRail } from './landmark-rail';
 import { LandmarkTable } from './landmark-table';
+import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 export function LandmarksScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);

@@ -10,14 +10,13 @@ import { LoadState } from '../ui/load-state';
 import { PrintStyle } from '../ui/print-style';
 import { Screen } from '../ui/screen';
 import { Body, Heading, Name, Small, Strong } from '../ui/text';
-import { useVisitPage, type LoadedVisit } from '../visit/use-visit-page';
 import { STATE_WORDS } from '../words/setup-words';
 import { sitNumber } from '../words/sit-number';
 import { SIT_WORDS } from '../words/criterion-words';
 import { CRITERIA } from '@fulcra/core';
-import { type Choice, choiceOf, useChosenSitting } from '../fit-room/model/chosen-sitting';
 import { type Line, specificationLines } from './specification-lines';
-import { ThumbMap } from '../fit-room/views/tried-list';
+import { useVisitPage, type LoadedVisit } from '../visit';
+import { type Choice, choiceOf, useChosenSitting, ThumbMap } from '../fit-room';
 
 /** What the workshop or the maker is told: neutral measures first, the maker's own labels where they are known. */
 export function SpecificationScreen({ visitId }: { readonly visitId: string }) {

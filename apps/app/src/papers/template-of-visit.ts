@@ -1,7 +1,7 @@
 import { type Decision, type Saddle, type VisitPage } from '@fulcra/contract';
 import { type FrontTemplate, type Section, type TemplateWords, frontTemplate, schoolById } from '@fulcra/core';
-import { archOfDecision, sectionOfDecision } from '../horses/decision-shapes';
 import { dayWords } from '../words/measure-words';
+import { archOfDecision, sectionOfDecision } from '../horses';
 
 /** What stands on every sheet of any template. */
 export const SHEET_WORDS = {

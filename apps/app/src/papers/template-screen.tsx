@@ -13,7 +13,6 @@ import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { choiceOf, useChosenSitting } from '../fit-room/model/chosen-sitting';
 import { useSaddles } from '../platform/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
@@ -23,13 +22,13 @@ import { BODY_FILES, fontUrl } from '../ui/fonts';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Small } from '../ui/text';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { STATION_WORDS } from '../words/station-words';
 import { download, fileName } from '../platform/download';
 import { SheetPreview } from './sheet-preview';
 import { type StationTemplate, templatesOfChoice } from './template-of-choice';
 import { templateOfVisit } from './template-of-visit';
+import { type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { choiceOf, useChosenSitting } from '../fit-room';
 
 const SIZES = [
   { value: 'a4', label: 'A4' },

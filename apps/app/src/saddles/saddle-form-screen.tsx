@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { type DraftSpec, TEXT_DRAFT, shapedLike } from '../platform/draft';
 import { type Saddle, type SaddleFields, SADDLE_STATES, saddleFieldsSchema } from '@fulcra/contract';
 import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES, makeableShapes } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -16,7 +18,7 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Heading, Small } from '../ui/text';
 import { ToggleChip } from '../ui/toggle-chip';
-import { useDraft } from '../platform/use-draft';
+import { useDraft, forgetDraft } from '../platform/use-draft';
 import { STATE_WORDS } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { DrawingTop } from './drawing-top';
@@ -40,7 +42,7 @@ import {
 } from './saddle-measures';
 
 export function NewSaddleScreen() {
-  const [id, keepId] = useDraft('saddle-new-id', v7());
+  const [id, keepId] = useDraft('saddle-new-id', TEXT_DRAFT, v7());
   useEffect(() => keepId(id), [id, keepId]);
   return <Form saddleId={id} was={null} start={NEW_SADDLE} />;
 }
@@ -73,10 +75,15 @@ interface FormDraft {
   readonly was: SaddleFields | null;
 }
 
+const FORM_DRAFT: DraftSpec<FormDraft> = {
+  version: 1,
+  schema: z.object({ saddle: shapedLike<SaddleFields>(NEW_SADDLE), was: shapedLike<SaddleFields>(NEW_SADDLE).nullable() }),
+};
+
 /** Describes a saddle by its measures; the drawing shows where the one in hand is taken. */
 function Form({ saddleId, was, start }: FormProps) {
   const send = useSend();
-  const [draft, setDraft, forget] = useDraft<FormDraft>(`saddle-${saddleId}`, { saddle: start, was });
+  const [draft, setDraft, forget] = useDraft(`saddle-${saddleId}`, FORM_DRAFT, { saddle: start, was });
   const [here, setHere] = useState<{ readonly view: MeasureView; readonly measure: string | null }>({ view: 'side', measure: null });
   const [problems, setProblems] = useState<readonly string[]>([]);
   const { saddle } = draft;
@@ -88,7 +95,7 @@ function Form({ saddleId, was, start }: FormProps) {
     if (!read.success) return;
     if (!(await send({ kind: 'saddle', saddleId, body: { ...read.data, ...(draft.was !== null && { was: draft.was }) } }))) return;
     forget();
-    if (was === null) localStorage.removeItem('draft:saddle-new-id');
+    if (was === null) forgetDraft('saddle-new-id');
     back();
   };
   const measureRow = (measure: SaddleMeasure) => (

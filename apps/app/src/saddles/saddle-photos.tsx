@@ -1,5 +1,5 @@
-import { PhotoStrip } from '../photos/photo-strip';
 import { useSaddlePhotos } from '../platform/use-views';
+import { PhotoStrip } from '../photos';
 
 export const saddlePhotoUrl = (saddleId: string, photoId: string): string => `/api/saddles/${saddleId}/photos/${photoId}/content`;
 

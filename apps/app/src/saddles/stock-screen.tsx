@@ -6,7 +6,6 @@ import { Image, Pressable } from 'react-native';
 import { v7 } from 'uuid';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { usePhotoUrl } from '../photos/use-photo-url';
 import { useSend } from '../platform/use-send';
 import { useSaddlePhotos, useSaddles } from '../platform/use-views';
 import { download } from '../platform/download';
@@ -26,6 +25,7 @@ import { STATE_WORDS } from '../words/setup-words';
 import { SaddleDrawing } from './saddle-drawing';
 import { saddlePhotoUrl } from './saddle-photos';
 import { readStockFile, sameSaddle, stockFile } from './stock-file';
+import { usePhotoUrl } from '../photos';
 
 const TONE = { sound: 'good', notChecked: 'lookOut', unsafe: 'bad' } as const;
 

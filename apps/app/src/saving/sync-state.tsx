@@ -1,3 +1,4 @@
+import { SetAsideList, useSetAside } from './set-aside-list';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Body, Small, Strong } from '../ui/text';
@@ -22,7 +23,8 @@ export function SyncState() {
   const waiting = all.filter((w) => isOwn(w, owner));
   const [open, setOpen] = useState(false);
   const refused = waiting.filter((w) => w.refused !== undefined);
-  const trouble = useDeviceTrouble();
+  const deviceTrouble = useDeviceTrouble();
+  const trouble = useSetAside().length > 0 ? 'draft set aside' : deviceTrouble;
   const clashes = refused.filter((w) => w.refused?.clash !== undefined).length;
   const [tone, text] = summary(waiting.length - refused.length, refused.length - clashes, clashes, state, trouble);
   return (
@@ -38,6 +40,7 @@ export function SyncState() {
       <Sheet title="What is saved where" open={open} onClose={() => setOpen(false)}>
         <Body>{explanation(waiting.length, state)}</Body>
         <DeviceWarnings />
+        <SetAsideList />
         <OthersWaiting all={all} owner={owner} />
         {refused.map((entry) =>
           entry.refused?.clash && isFieldsWrite(entry.write) ? (

@@ -11,8 +11,10 @@ import {
   sectionFromReading,
   toMm,
 } from '@fulcra/core';
+import { z } from 'zod';
+import { type DraftSpec } from '../platform/draft';
 
-export type WayOfSection = 'widths' | 'points' | 'sensor';
+export type WayOfSection = (typeof WAYS_OF_SECTION)[number];
 
 /** A take half entered, in any way; all are kept so that changing the way loses nothing. */
 export interface DraftTake {
@@ -36,6 +38,23 @@ export interface WidthRow {
 }
 
 const rowsAt = (depths: readonly number[]): WidthRow[] => depths.map((depthMm) => ({ depthMm, nearMm: null, offMm: null }));
+
+export const WAYS_OF_SECTION = ['widths', 'points', 'sensor'] as const;
+const pointYZ = z.object({ yMm: z.number(), zMm: z.number() });
+const known = z.number().nullable();
+/** What a half-entered take looks like. */
+export const TAKE_DRAFT: DraftSpec<Omit<DraftTake, 'way'>> = {
+  version: 1,
+  schema: z.object({
+    unit: z.enum(['mm', 'cm', 'in']),
+    across: z.boolean(),
+    rows: z.array(z.object({ depthMm: z.number(), nearMm: known, offMm: known })),
+    points: z.array(pointYZ),
+    past: z.array(z.array(pointYZ)),
+    atMm: known,
+  }),
+};
+export const WAY_DRAFT: DraftSpec<WayOfSection> = { version: 1, schema: z.enum(WAYS_OF_SECTION) };
 
 /** Two depths clear of the spine and above the widest part (defaults). */
 export const EMPTY_DRAFT: DraftTake = {

@@ -10,6 +10,8 @@ import {
   problem,
   refused,
 } from '@fulcra/core';
+import { z } from 'zod';
+import { type DraftSpec } from '../platform/draft';
 
 /** A line along the back, half entered. Points are kept as the grid has them: y for the distance along the spine. */
 export interface DraftLine {
@@ -22,6 +24,20 @@ export interface DropRow {
   readonly xMm: number;
   readonly dropMm: number | null;
 }
+
+const WAYS_OF_LINE = ['points', 'drops', 'sensor'] as const;
+const pointYZ = z.object({ yMm: z.number(), zMm: z.number() });
+/** What a half-entered line looks like. */
+export const LINE_DRAFT: DraftSpec<DraftLine> = {
+  version: 1,
+  schema: z.object({
+    way: z.enum(WAYS_OF_LINE),
+    points: z.array(pointYZ),
+    past: z.array(z.array(pointYZ)),
+    drops: z.array(z.object({ xMm: z.number(), dropMm: z.number().nullable() })),
+  }),
+};
+export const LINE_WAY_DRAFT: DraftSpec<DraftLine['way']> = { version: 1, schema: z.enum(WAYS_OF_LINE) };
 
 /** Where a drop below a straight edge is read (defaults): close over the withers, wider behind. */
 const DROPS_AT: Readonly<Record<LineStation, readonly number[]>> = {

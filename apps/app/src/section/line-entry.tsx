@@ -1,28 +1,26 @@
+import { TakesBottom } from './takes-bottom';
 import { type BendsReading, type LineStation, MOST_TAKES, profileWarnings } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { YStack } from 'tamagui';
-import { CurvePanel } from '../sensor/curve-panel';
 import { Banner } from '../ui/banner';
-import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Columns } from '../ui/columns';
 import { Screen } from '../ui/screen';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
-import { nextStep } from '../visit/next-step';
-import { type LoadedVisit } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { agreementWords } from '../words/agreement-words';
 import { problemWords } from '../words/problem-words';
 import { STATION_WORDS } from '../words/station-words';
 import { warningWords } from '../words/warning-words';
 import { DropsEntry } from './drops-entry';
 import { LineCanvas } from './line-canvas';
-import { type DraftLine, draftLine, emptyLine, lineReadingOf, nextLine, undoneLine } from './line-draft';
+import { type DraftLine, draftLine, emptyLine, lineReadingOf, nextLine, undoneLine, LINE_DRAFT, LINE_WAY_DRAFT } from './line-draft';
 import { plainReading } from './plain-reading';
 import { TakesStrip } from './takes-strip';
 import { useTakeWrites } from './use-take-writes';
+import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
+import { CurvePanel } from '../sensor';
 
 const WAYS = [
   { value: 'drops', label: 'Drops' },
@@ -40,8 +38,8 @@ export interface LineEntryProps {
 export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
   const { page, measured } = loaded;
   const measurement = measured[station];
-  const [way, setWay] = useDraft<DraftLine['way']>('way-of-line', 'drops');
-  const [kept, setDraft] = useDraft<DraftLine>(`trace-${visitId}-${station}`, emptyLine(station));
+  const [way, setWay] = useDraft('way-of-line', LINE_WAY_DRAFT, 'drops');
+  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, LINE_DRAFT, emptyLine(station));
   const draft: DraftLine = { ...kept, way };
   const [bends, setBends] = useState<BendsReading | null>(null);
   const [asked, setAsked] = useState(false);
@@ -55,7 +53,7 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
   const warnings = live !== null && station === 'withers' ? profileWarnings(live, measured.topline.consensus) : [];
   const save = async () => {
     setAsked(true);
-    if (!outcome?.ok || reading === null || full) return;
+    if (!outcome?.ok || reading === null || full || loaded.closed) return;
     if (await keep(plainReading(reading), 0)) {
       setDraft(nextLine(draft));
       setAsked(false);
@@ -72,20 +70,17 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={
-        <>
-          <Button label="Undo" off={!begun && measurement.takes.length === 0} onPress={undo} />
-          {enough ? (
-            <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
-          ) : (
-            <Button
-              grow
-              kind="main"
-              label={`Keep take ${measurement.everTaken + 1}`}
-              off={full || reading === null}
-              onPress={() => void save()}
-            />
-          )}
-        </>
+        <TakesBottom
+          visitId={visitId}
+          loaded={loaded}
+          undoOff={!begun && measurement.takes.length === 0}
+          onUndo={undo}
+          enough={enough}
+          next={next}
+          keepLabel={`Keep take ${measurement.everTaken + 1}`}
+          keepOff={full || reading === null}
+          onKeep={() => void save()}
+        />
       }
     >
       <Columns>
@@ -106,7 +101,10 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
               {warningWords(w)}
             </Banner>
           ))}
-          <TakesStrip front={measurement} onWithdraw={withdraw} />
+          <TakesStrip front={measurement} onWithdraw={loaded.closed ? null : withdraw} />
+          {loaded.closed ? (
+            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
+          ) : null}
           <Banner tone={tone}>{text}</Banner>
           {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
           <Small>{STATION_WORDS[station].how}</Small>

@@ -1,8 +1,8 @@
+import { TakesBottom } from './takes-bottom';
 import { type BendsReading, MOST_TAKES, type SectionStation, highestOffSpineMm, sectionWarnings } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
-import { CurvePanel } from '../sensor/curve-panel';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -11,14 +11,22 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
-import { nextStep } from '../visit/next-step';
-import { type LoadedVisit } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { agreementWords } from '../words/agreement-words';
 import { problemWords } from '../words/problem-words';
 import { STATION_WORDS } from '../words/station-words';
 import { warningWords } from '../words/warning-words';
-import { type DraftTake, EMPTY_DRAFT, draftSection, isEmpty, isWhole, nextDraft, readingOf, undonePoints } from './draft-take';
+import {
+  type DraftTake,
+  EMPTY_DRAFT,
+  draftSection,
+  isEmpty,
+  isWhole,
+  nextDraft,
+  readingOf,
+  undonePoints,
+  TAKE_DRAFT,
+  WAY_DRAFT,
+} from './draft-take';
 import { GaugeReadout } from './gauge-readout';
 import { plainReading } from './plain-reading';
 import { SectionCanvas } from './section-canvas';
@@ -26,6 +34,8 @@ import { TakesStrip } from './takes-strip';
 import { useKnownSection } from './use-known-section';
 import { useTakeWrites } from './use-take-writes';
 import { WidthsEntry } from './widths-entry';
+import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
+import { CurvePanel } from '../sensor';
 
 const WAYS = [
   { value: 'widths', label: 'Widths' },
@@ -43,8 +53,8 @@ export interface SectionEntryProps {
 export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   const { page } = loaded;
   const measurement = loaded.measured.sections[station];
-  const [way, setWay] = useDraft<DraftTake['way']>('way-of-section', 'widths');
-  const [kept, setDraft] = useDraft<Omit<DraftTake, 'way'>>(`trace-${visitId}-${station}`, EMPTY_DRAFT);
+  const [way, setWay] = useDraft('way-of-section', WAY_DRAFT, 'widths');
+  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, TAKE_DRAFT, EMPTY_DRAFT);
   const draft: DraftTake = { ...kept, way };
   const [bends, setBends] = useState<BendsReading | null>(null);
   const [asked, setAsked] = useState(false);
@@ -64,7 +74,7 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   );
   const save = async () => {
     setAsked(true);
-    if (!outcome?.ok || !whole || reading === null || full) return;
+    if (!outcome?.ok || !whole || reading === null || full || loaded.closed) return;
     if (await keep(plainReading(reading), atMm)) {
       setDraft(nextDraft(draft));
       setAsked(false);
@@ -85,20 +95,17 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} at={station} />}
       bottom={
-        <>
-          <Button label="Undo" off={(way === 'sensor' || isEmpty(draft)) && measurement.takes.length === 0} onPress={undo} />
-          {enough ? (
-            <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
-          ) : (
-            <Button
-              grow
-              kind="main"
-              label={`Keep take ${measurement.everTaken + 1}`}
-              off={full || reading === null}
-              onPress={() => void save()}
-            />
-          )}
-        </>
+        <TakesBottom
+          visitId={visitId}
+          loaded={loaded}
+          undoOff={(way === 'sensor' || isEmpty(draft)) && measurement.takes.length === 0}
+          onUndo={undo}
+          enough={enough}
+          next={next}
+          keepLabel={`Keep take ${measurement.everTaken + 1}`}
+          keepOff={full || reading === null}
+          onKeep={() => void save()}
+        />
       }
     >
       <Columns>
@@ -122,7 +129,10 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
               {warningWords(w)}
             </Banner>
           ))}
-          <TakesStrip front={measurement} onWithdraw={withdraw} />
+          <TakesStrip front={measurement} onWithdraw={loaded.closed ? null : withdraw} />
+          {loaded.closed ? (
+            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
+          ) : null}
           <Banner tone={tone}>{text}</Banner>
           {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
           {station === 'front' && measurement.consensus !== null ? (

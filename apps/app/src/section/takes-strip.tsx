@@ -5,8 +5,14 @@ import { Button } from '../ui/button';
 import { Small, Strong } from '../ui/text';
 import { takeWords } from '../words/agreement-words';
 
-/** Each take with its word, to be withdrawn by a tap. */
-export function TakesStrip({ front, onWithdraw }: { readonly front: StationMeasurement; readonly onWithdraw: (id: string) => void }) {
+/** Each take with its word, to be withdrawn by a tap while the visit is open. */
+export function TakesStrip({
+  front,
+  onWithdraw,
+}: {
+  readonly front: StationMeasurement;
+  readonly onWithdraw: ((id: string) => void) | null;
+}) {
   return (
     <XStack gap="$s" flexWrap="wrap" role="list" aria-label="Takes">
       {front.takes.map((take) => {
@@ -26,9 +32,11 @@ export function TakesStrip({ front, onWithdraw }: { readonly front: StationMeasu
             <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>
               {MARK[tone]} {text}
             </Small>
-            <Button kind="quiet" label={`Withdraw take ${take.number}`} onPress={() => onWithdraw(take.id)}>
-              <Small textDecorationLine="underline">withdraw</Small>
-            </Button>
+            {onWithdraw === null ? null : (
+              <Button kind="quiet" label={`Withdraw take ${take.number}`} onPress={() => onWithdraw(take.id)}>
+                <Small textDecorationLine="underline">withdraw</Small>
+              </Button>
+            )}
           </YStack>
         );
       })}

@@ -4,9 +4,9 @@ import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
-import { useVisitPage } from '../visit/use-visit-page';
 import { LineEntry } from './line-entry';
 import { SectionEntry } from './section-entry';
+import { useVisitPage } from '../visit';
 
 /** One station of the back: a section across it, or a line along it. */
 export function TraceScreen({ visitId, station: named }: { readonly visitId: string; readonly station: string }) {

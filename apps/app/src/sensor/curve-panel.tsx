@@ -1,3 +1,5 @@
+import { type DraftSpec } from '../platform/draft';
+import { z } from 'zod';
 import { type BendsReading, type Station, turnedRound } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -18,6 +20,16 @@ interface CurveSettings {
   readonly animal: number;
   readonly turned: boolean;
 }
+const SETTINGS: DraftSpec<CurveSettings> = {
+  version: 1,
+  schema: z.object({
+    from: z.enum(['standIn', 'device']),
+    address: z.string(),
+    way: z.enum(STAND_IN_WAYS.map((w) => w.value)),
+    animal: z.number(),
+    turned: z.boolean(),
+  }),
+};
 const START: CurveSettings = { from: 'standIn', address: 'ws://', way: 'steady', animal: 3, turned: false };
 
 export interface CurvePanelProps {
@@ -30,7 +42,7 @@ export interface CurvePanelProps {
 
 /** A curve sensor: connects, shows it live, and keeps the last reading when the device dies. */
 export function CurvePanel({ station, onReading, onPress }: CurvePanelProps) {
-  const [settings, setSettings] = useDraft<CurveSettings>('curve-sensor', START);
+  const [settings, setSettings] = useDraft('curve-sensor', SETTINGS, START);
   const seed = useRef(1 + Math.floor(Math.random() * 100_000)).current;
   const address = settings.from === 'standIn' ? standInAddress(station, settings.animal, settings.way, seed) : settings.address;
   const connection = useCurveFeed(address);

@@ -1,21 +1,30 @@
+import { CORE_VERSION } from '@fulcra/core';
+import { router, usePathname } from 'expo-router';
 import { type ComponentType, useContext } from 'react';
 import { GateContext, SessionContext } from '../platform/session-context';
 import { useWaiting } from '../platform/use-sync';
 import { SyncState } from '../saving/sync-state';
 import { ScreenCorner } from '../ui/screen';
+import { ScreenBoundary } from '../ui/screen-boundary';
 import { SignInScreen } from './sign-in-screen';
+
+const ABOUT = `Fulcra, core ${CORE_VERSION}`;
+const toTheYard = (): void => router.replace('/');
 
 /** A screen for those signed in; the sign-in page stands in its place, at its address, until they are. */
 export function signedIn<P extends object>(Screen: ComponentType<P>): ComponentType<P> {
   return function SignedIn(props: P) {
     const gate = useContext(GateContext);
     const waiting = useWaiting();
+    const place = usePathname();
     if (gate.state === 'starting') return null;
     if (gate.state === 'signedOut') return <SignInScreen waiting={waiting.length} offline={gate.offline} onSignedIn={gate.enter} />;
     return (
       <SessionContext.Provider value={gate.value}>
         <ScreenCorner.Provider value={<SyncState />}>
-          <Screen {...props} />
+          <ScreenBoundary place={place} about={ABOUT} onLeave={toTheYard}>
+            <Screen {...props} />
+          </ScreenBoundary>
         </ScreenCorner.Provider>
       </SessionContext.Provider>
     );

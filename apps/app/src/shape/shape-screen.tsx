@@ -7,13 +7,10 @@ import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Small, Strong } from '../ui/text';
-import { nextStep } from '../visit/next-step';
-import { SkipStep } from '../visit/skip-step';
-import { type LoadedVisit, useVisitPage } from '../visit/use-visit-page';
-import { VisitBackline } from '../visit/visit-backline';
 import { TRAIT_WORDS, sourceWords } from '../words/shape-words';
 import { Forecast } from './forecast';
 import { SilhouetteButton } from './silhouette-button';
+import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 export function ShapeScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);

@@ -1,8 +1,9 @@
+import { type Tone } from '../words/tone';
 import { type ReactNode } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Body } from './text';
 
-export type Tone = 'good' | 'lookOut' | 'bad' | 'plain';
+export { type Tone };
 /** Shape goes with colour, so that neither is needed alone. */
 export const MARK: Readonly<Record<Tone, string>> = { good: '●', lookOut: '◆', bad: '▲', plain: '○' };
 

@@ -11,6 +11,8 @@ export interface LoadedVisit {
   readonly page: VisitPage;
   readonly measured: MeasuredVisit;
   readonly front: SectionMeasurement;
+  /** Its takes stand as they are until it is opened again. */
+  readonly closed: boolean;
   /** Saves changed facts of the visit as they are made; `seen` is what they were changed from, where that is not what stands there now. */
   readonly change: (change: Partial<VisitFields>, seen?: Partial<VisitFields>) => Promise<boolean>;
   /** Adds something found or said, with its undo offered where a text for it is given. */
@@ -43,5 +45,8 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
   const { id: _id, fitter: _fitter, ...was } = page.visit;
   const change = (fields: Partial<VisitFields>, seen: Partial<VisitFields> = {}) =>
     send({ kind: 'visit', visitId, body: { ...was, ...fields, was: { ...was, ...seen } } });
-  return { loaded: { page, measured, front: measured.sections.front, change, note, withdrawFact }, problem: null };
+  return {
+    loaded: { page, measured, front: measured.sections.front, closed: page.visit.status === 'done', change, note, withdrawFact },
+    problem: null,
+  };
 }

@@ -1,4 +1,14 @@
-import { schoolById, chosenSettingOf, measuredNeeds } from '@fulcra/core';
+import {
+  schoolById,
+  againstRiding,
+  measuredNeeds,
+  rideQuestionOf,
+  rideResult,
+  type RideResult,
+  type RideWord,
+  type TakenBack,
+  RIDE_WORDS,
+} from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { useSaddles } from '../platform/use-views';
@@ -11,6 +21,7 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small, Strong } from '../ui/text';
 import { dayWords } from '../words/measure-words';
+import { RIDE_SAID_WORDS, takenBackWords } from '../words/ride-words';
 import { nextStep } from './next-step';
 import { SchoolPicker } from './school-picker';
 import { type LoadedVisit, useVisitPage } from './use-visit-page';
@@ -43,8 +54,7 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
   const { visit } = page;
   const wanted = schoolById(visit.schoolId).front.stationMm;
   const saddles = useSaddles().data ?? [];
-  const worn = [chosenSettingOf(page.facts)?.tried.saddleId, page.decision?.saddleId];
-  const unsafe = saddles.find((s) => worn.includes(s.id) && s.state === 'unsafe')?.name ?? null;
+  const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, saddles);
   return (
     <YStack gap="$l">
       <SchoolPicker
@@ -70,8 +80,12 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
           <Banner tone="lookOut">{`This school reads its front at ${wanted} mm; this visit takes it at ${visit.stationMm} mm.`}</Banner>
         )}
       </YStack>
-      <VisitNote value={visit.note} onSave={(note, from) => void change({ note }, { note: from })} />
-      <Result result={visit.result} held={measured.hold.state === 'held'} unsafe={unsafe} onSay={(result) => void change({ result })} />
+      <VisitNote visitId={visit.id} value={visit.note} onSave={(note, from) => void change({ note }, { note: from })} />
+      <Result
+        ride={rideResult({ said: visit.result, ...question })}
+        against={againstRiding(question)}
+        onSay={(result) => void change({ result })}
+      />
       <Button
         label={visit.status === 'open' ? 'Close this visit' : 'Open this visit again'}
         onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}
@@ -84,36 +98,31 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
 }
 
 interface ResultProps {
-  readonly result: LoadedVisit['page']['visit']['result'];
-  readonly held: boolean;
-  /** The saddle of this visit, where it is noted as unsafe. */
-  readonly unsafe: string | null;
-  readonly onSay: (result: 'goodToRide' | 'notGoodToRide') => void;
+  readonly ride: RideResult;
+  /** What would take "good to ride" back if it were said now. */
+  readonly against: readonly TakenBack[];
+  readonly onSay: (result: RideWord) => void;
 }
 
-/** What the fitter says at the end; "good to ride" can't be said while something sore holds the visit. */
-function Result({ result, held, unsafe, onSay }: ResultProps) {
-  const options = [
-    ...(held || unsafe !== null ? [] : [{ value: 'goodToRide' as const, label: 'good to ride' }]),
-    { value: 'notGoodToRide' as const, label: 'not good to ride' },
-  ];
+/** What the fitter says at the end, and what of it stands: "good to ride" is taken back by what is found or noted later. */
+function Result({ ride, against, onSay }: ResultProps) {
+  const options = RIDE_WORDS.filter((word) => word !== 'goodToRide' || against.length === 0).map((value) => ({
+    value,
+    label: RIDE_SAID_WORDS[value].toLowerCase(),
+  }));
   return (
     <YStack gap="$xs">
       <Strong>Result of this visit</Strong>
-      <Choice
-        label="Result of this visit"
-        value={(held || unsafe !== null) && result === 'goodToRide' ? '' : (result ?? '')}
-        options={options}
-        onChange={onSay}
-      />
-      {unsafe === null ? null : (
-        <Banner tone="bad">{`${unsafe} is noted as unsafe: this visit can’t be called good to ride with it.`}</Banner>
-      )}
-      {held ? (
-        <Banner tone="bad">
-          Something sore holds this visit: it can’t be called good to ride until a named person clears it with a reason.
+      <Choice label="Result of this visit" value={ride.takenBack.length > 0 ? '' : (ride.said ?? '')} options={options} onChange={onSay} />
+      {ride.takenBack.length > 0 ? <Banner tone="bad">“Good to ride” was said at this visit and is taken back.</Banner> : null}
+      {against.map((reason) => (
+        <Banner key={reason.code} tone="bad">
+          {takenBackWords(reason)}
         </Banner>
-      ) : null}
+      ))}
+      {ride.overruled === null ? null : (
+        <Banner tone="lookOut">{`A refused setting is answered for by ${ride.overruled.by}: ${ride.overruled.reason}`}</Banner>
+      )}
     </YStack>
   );
 }

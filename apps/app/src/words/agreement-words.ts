@@ -1,5 +1,5 @@
 import { AGREEMENT_LIMITS, type StationMeasurement } from '@fulcra/core';
-import { type Tone } from '../ui/banner';
+import { type Tone } from './tone';
 
 /** What the takes say together, and what to do next. */
 export function agreementWords(front: StationMeasurement): readonly [Tone, string] {

@@ -1,5 +1,5 @@
 import { type ArchShape, type Flip, type FrontVerdict, type FrontVerdictCode, type Reason, type Remedy, type Severity } from '@fulcra/core';
-import { type Tone } from '../ui/banner';
+import { type Tone } from './tone';
 import { fingersWords, mmWords } from './measure-words';
 
 export const SHAPE_WORDS: Readonly<Record<ArchShape, string>> = { peaked: 'peaked arch', round: 'round arch', broad: 'broad arch' };

@@ -1,6 +1,6 @@
 import { type DataSource } from 'typeorm';
 import { demoScenario } from '@fulcra/demo';
-import { collections } from '../collections';
+import { collections } from '../stores/collections';
 import { hashPassword } from '../platform/auth/passwords';
 import { practices } from '../practice/practice.repository';
 

@@ -1,7 +1,7 @@
 import { rankingSchema, rankingWriteSchema } from '@fulcra/contract';
 import { bodyInputOf, measuredVisit } from '@fulcra/core';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
-import { type Collections } from '../collections';
+import { type Collections } from '../stores/collections';
 import { signedIn } from '../platform/auth/plugin';
 import { type Config } from '../platform/config';
 import { rankOnThreads } from './ranking-threads';

@@ -49,20 +49,20 @@ export function mergeCollection<K extends MergeKind>(db: DataSource, table: Merg
   const sentOut = async (row: Row): Promise<ReadOf<K>> =>
     table.asRecord === undefined ? ({ id: row.id, ...fieldsOf(kind, row) } as unknown as ReadOf<K>) : table.asRecord(row, db);
   const found = async (practiceId: string, id: string): Promise<Row> => {
-    const row = await rows(db.manager).findOneBy({ id, practiceId } as Where);
+    const row = await rows(db.manager).findOneBy({ id, practiceId });
     if (row === null) throw new FulcraError('NOT_FOUND');
     return row;
   };
   const write = async (tx: EntityManager, who: SignedIn, id: string, body: BodyOf<K>): Promise<void> => {
-    const known = await rows(tx).findOne({ where: { id } as Where, lock: { mode: 'pessimistic_write' } });
+    const known = await rows(tx).findOne({ where: { id }, lock: { mode: 'pessimistic_write' } });
     if (known !== null && known.practiceId !== who.practiceId) throw new FulcraError('NOT_FOUND');
     const before = known === null ? null : fieldsOf(kind, known);
     const after = mergedRecord<K>(kind, body as never, before);
     const change: Change<K> = { tx, who, id, before, after };
     await table.guard?.(change);
     if (before !== null && isDeepStrictEqual(before, after)) return;
-    if (known === null) await rows(tx).insert({ id, practiceId: who.practiceId, ...table.begun?.(who), ...after } as never);
-    else await rows(tx).update({ id } as Where, after as never);
+    if (known === null) await rows(tx).insert({ id, practiceId: who.practiceId, ...table.begun?.(who), ...after });
+    else await rows(tx).update({ id }, after as never);
     await table.after?.(change);
   };
   return {

@@ -24,7 +24,7 @@ export function mergedRecord<K extends MergeKind>(
 ): FieldsOf<K> {
   const { was, ...mine } = write as Fields & { readonly was?: Fields | null };
   if (theirs === null) return checked<K>(kind, mine, null);
-  const { merged, clashing } = mergeFields<Fields>(was ?? null, mine, theirs as Fields);
+  const { merged, clashing } = mergeFields<Fields>(was ?? null, mine, theirs);
   if (clashing.length > 0) throw clash(clashing, theirs);
   const changedByMe = Object.keys(mine).filter((n) => was == null || JSON.stringify(mine[n]) !== JSON.stringify(was[n]));
   return checked<K>(kind, merged, { changedByMe, theirs });

@@ -68,5 +68,5 @@ async function written(handlers: RecordHandlers, who: SignedIn, entry: Write): P
     const issues = [...(ids.error?.issues ?? []), ...(body.error?.issues ?? [])];
     throw new FulcraError('INPUT_INVALID', { fields: issues.map((i) => ({ path: i.path.join('.'), message: i.message })) });
   }
-  return (handlers[entry.kind] as RecordHandler<typeof entry.kind>)(who, ids.data as never, body.data as never);
+  return (handlers[entry.kind] as RecordHandler<typeof entry.kind>)(who, ids.data as never, body.data);
 }

@@ -10,7 +10,7 @@ import {
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { type DataSource } from 'typeorm';
 import { z } from 'zod';
-import { type Collections } from '../collections';
+import { type Collections } from '../stores/collections';
 import { signedIn } from '../platform/auth/plugin';
 import { decidedAt } from '../visits/decisions';
 import { earlierFacts } from '../visits/facts';

@@ -25,7 +25,7 @@ const VISIT_TABLE: MergeTable<'visit'> = {
   after: putOnRecord,
   asRecord: async (row, db) => {
     const { practiceId, fitterId, ...visit } = row as unknown as VisitRow;
-    return { ...visit, fitter: (await peopleNames(db, practiceId)).get(fitterId)! } as Visit;
+    return { ...visit, fitter: (await peopleNames(db, practiceId)).get(fitterId)! };
   },
 };
 

@@ -1,6 +1,6 @@
-import { PLAIN_RIDER } from '../../fit-room/model/room-state';
 import { SCHOOLS, presentSetup, JOBS, QUICK, ReadyBody, type SitAsked, describedOf } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
+import { PLAIN_RIDER } from '../../fit-room';
 
 const corrie = new ReadyBody(trueBodyInput(DEMO_ANIMALS[6]!.back));
 const saddle = describedOf(DEMO_SADDLES[5]!);

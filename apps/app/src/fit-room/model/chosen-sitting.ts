@@ -12,7 +12,7 @@ import {
   describedOf,
 } from '@fulcra/core';
 import { useMemo } from 'react';
-import { type LoadedVisit } from '../../visit/use-visit-page';
+import { type LoadedVisit } from '../../visit';
 
 export interface Choice {
   readonly tried: TriedOnVisit;

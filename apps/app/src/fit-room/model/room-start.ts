@@ -12,9 +12,9 @@ import {
   type SitPicture,
   describedOf,
 } from '@fulcra/core';
-import { type LoadedVisit } from '../../visit/use-visit-page';
 import { pressureThumb } from './pressure-scale';
 import { PLAIN_RIDER, type RoomState } from './room-state';
+import { type LoadedVisit } from '../../visit';
 
 export const withoutSaddle = ({ setup, rider, pose, strapPullN }: RoomState) => ({ setup, rider, pose, strapPullN });
 export const widthLabel = (saddle: Saddle, setup: SaddleSetup): string => saddle.front.settings[setup.width]!.label;

@@ -1,4 +1,7 @@
-import { type BackPose, type RiderLoad, type SaddleSetup } from '@fulcra/core';
+import { riderLoadSchema, saddleSetupSchema } from '@fulcra/contract';
+import { type BackPose, type RiderLoad, type SaddleSetup, BACK_POSES } from '@fulcra/core';
+import { z } from 'zod';
+import { type DraftSpec } from '../../platform/draft';
 
 /** What is on the horse and how it is looked at. */
 export interface RoomState {
@@ -15,6 +18,23 @@ export interface RoomHistory {
   readonly before: readonly RoomState[];
   readonly against: RoomState | null;
 }
+
+const roomStateSchema = z.object({
+  saddleId: z.string(),
+  setup: saddleSetupSchema,
+  rider: riderLoadSchema.nullable(),
+  pose: z.enum(BACK_POSES),
+  strapPullN: z.number(),
+});
+export const ROOM_DRAFT: DraftSpec<RoomHistory> = {
+  version: 1,
+  schema: z.object({
+    now: roomStateSchema.nullable(),
+    before: z.array(roomStateSchema),
+    against: roomStateSchema.nullable(),
+  }),
+};
+export const PLACE_DRAFT: DraftSpec<number> = { version: 1, schema: z.number() };
 
 export const EMPTY_ROOM: RoomHistory = { now: null, before: [], against: null };
 const MOST_KEPT = 40;

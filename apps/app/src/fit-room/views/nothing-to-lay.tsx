@@ -2,7 +2,7 @@ import { router } from 'expo-router';
 import { Button } from '../../ui/button';
 import { EmptyState } from '../../ui/empty-state';
 import { Screen } from '../../ui/screen';
-import { type LoadedVisit } from '../../visit/use-visit-page';
+import { type LoadedVisit } from '../../visit';
 
 interface NothingToLayProps {
   readonly visitId: string;

@@ -3,12 +3,11 @@ import { useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { backlineLayout } from '../../drawings/backline-layout';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
-import { HoldBanner } from '../../visit/hold-banner';
 import { Banner } from '../../ui/banner';
-import { type LoadedVisit } from '../../visit/use-visit-page';
 import { type LivePicture, useLive } from '../model/live-picture';
 import { RoomBackline, type RoomBacklineProps } from './room-backline';
 import { RoomViews, type RoomViewsProps, type ViewId } from './room-views';
+import { HoldBanner, type LoadedVisit } from '../../visit';
 
 interface RoomTopProps {
   readonly live: LivePicture;

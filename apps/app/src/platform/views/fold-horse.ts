@@ -9,11 +9,11 @@ export const foldHistory = (history: HorseHistory, writes: readonly Write[], con
 
 function overHistory(history: HorseHistory, write: Write, { person }: FoldContext): HorseHistory {
   if (write.kind === 'horse' && write.horseId === history.horse.id) {
-    return { ...history, horse: { id: write.horseId, ...fieldsOf(write) } as Horse };
+    return { ...history, horse: { id: write.horseId, ...fieldsOf(write) } };
   }
   if (write.kind === 'visit' && write.body.horseId === history.horse.id) {
     const known = history.visits.find((v) => v.visit.id === write.visitId);
-    const visit = { id: write.visitId, fitter: known?.visit.fitter ?? person, ...fieldsOf(write) } as Visit;
+    const visit = { id: write.visitId, fitter: known?.visit.fitter ?? person, ...fieldsOf(write) };
     const others = history.visits.filter((v) => v.visit.id !== write.visitId);
     const ride = rideSaid(known?.ride ?? null, visit.result);
     const entry = { decision: null, superseded: [], ...known, visit, ride };

@@ -12,7 +12,7 @@ export function foldRecords<K extends MergeKind>(kind: K, list: readonly ReadOf<
   const folded = writes.reduce<readonly ReadOf<K>[]>((all, write) => {
     if (write.kind !== kind) return all;
     const id = (write as unknown as Record<string, string>)[idName]!;
-    return [...all.filter((r) => r.id !== id), { id, ...fieldsOf(write as FieldsWrite) } as unknown as ReadOf<K>];
+    return [...all.filter((r) => r.id !== id), { id, ...fieldsOf(write) } as unknown as ReadOf<K>];
   }, list);
   return [...folded].sort((a, b) => nameOf(a).localeCompare(nameOf(b)));
 }

@@ -44,12 +44,12 @@ export const foldVisit = (page: VisitPage | null, writes: readonly Write[], cont
 
 function overVisit(page: VisitPage | null, write: Write, { person, horseKnown }: FoldContext): VisitPage | null {
   if (write.kind === 'horse') {
-    return page?.horse.id === write.horseId ? { ...page, horse: { id: write.horseId, ...fieldsOf(write) } as Horse } : page;
+    return page?.horse.id === write.horseId ? { ...page, horse: { id: write.horseId, ...fieldsOf(write) } } : page;
   }
   if (write.kind === 'visit') {
     const horse = page?.horse ?? horseKnown(write.body.horseId);
     if (horse === null) return page;
-    const visit = { id: write.visitId, fitter: page?.visit.fitter ?? person, ...fieldsOf(write) } as Visit;
+    const visit = { id: write.visitId, fitter: page?.visit.fitter ?? person, ...fieldsOf(write) };
     const empty = { takes: [], facts: [], photos: [], earlier: [], decision: null, superseded: [] };
     return page === null ? { visit, horse, ...empty } : { ...page, visit, horse };
   }

@@ -8,7 +8,7 @@ export const foldHorses = (list: readonly HorseSummary[], writes: readonly Write
 
 function overHorses(list: HorseSummary[], write: Write): HorseSummary[] {
   if (write.kind === 'horse') {
-    const horse = { id: write.horseId, ...fieldsOf(write) } as Horse;
+    const horse = { id: write.horseId, ...fieldsOf(write) };
     if (!list.some((s) => s.horse.id === horse.id)) return [...list, { horse, lastVisitOn: null, openVisitId: null, outline: [] }];
     return list.map((s) => (s.horse.id === horse.id ? { ...s, horse } : s));
   }

@@ -1,10 +1,10 @@
 import { CRITERIA, CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sitRow, QUICK, ReadyBody, describedOf } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
-import { PLAIN_RIDER } from '../../fit-room/model/room-state';
 import { sitNumber } from '../sit-number';
 import { SIT_WORDS, howWords } from '../criterion-words';
 import { remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';
 import { workingLines } from '../working-words';
+import { PLAIN_RIDER } from '../../fit-room';
 
 const rowOf = (id: (typeof CRITERION_IDS)[number], value: number | null) => sitRow(id, value, schoolById('static-close').rules[id]);
 const verdict = (...rows: ReturnType<typeof rowOf>[]): SitVerdict => ({

@@ -154,7 +154,7 @@ describe('when it doesn’t go well', () => {
 
   it('a clash holds later changes of the same thing only', async () => {
     const { sync, sent } = room([() => [refused({ fields: ['note'], theirs: {} })], takesAll]);
-    for (const write of [visitWrite, factWrite('f'), { ...visitWrite } as Write]) await sync.add(ISLA, write);
+    for (const write of [visitWrite, factWrite('f'), { ...visitWrite }]) await sync.add(ISLA, write);
     await sync.flush(ISLA);
     expect(sent.map(ids)).toEqual([['visit'], ['f']]);
     expect(sync.waiting().map((w) => w.write.kind)).toEqual(['visit', 'visit']);

@@ -39,7 +39,7 @@ describe('what an answer that says no means', () => {
 });
 
 /** The line with a server that gives one answer. */
-const lineTo = (answer: () => Promise<Response>) => createApi(answer as typeof fetch, () => undefined);
+const lineTo = (answer: () => Promise<Response>) => createApi(answer, () => undefined);
 const json = (status: number, body: unknown, headers: Record<string, string> = {}) =>
   lineTo(async () => ({ ok: status < 400, status, headers: new Headers(headers), json: async () => body }) as Response);
 const garbage = (status: number) =>

@@ -1,5 +1,5 @@
 import { type Collections } from './collections';
-import { type RecordHandlers } from './records/record-handlers';
+import { type RecordHandlers } from '../records/record-handlers';
 
 /** How every record is written. */
 export const recordHandlers = (c: Collections): RecordHandlers => ({

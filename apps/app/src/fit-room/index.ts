@@ -1,0 +1,3 @@
+export { choiceOf, type Choice, useChosenSitting } from './model/chosen-sitting';
+export { PLAIN_RIDER } from './model/room-state';
+export { ThumbMap } from './views/tried-list';

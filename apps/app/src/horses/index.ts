@@ -1,0 +1,1 @@
+export { archOfDecision, sectionOfDecision } from './decision-shapes';

@@ -1,0 +1,2 @@
+export { PhotoStrip } from './photo-strip';
+export { usePhotoUrl } from './use-photo-url';

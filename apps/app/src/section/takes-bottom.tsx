@@ -1,0 +1,33 @@
+import { router } from 'expo-router';
+import { Button } from '../ui/button';
+import { type NextStep, type LoadedVisit } from '../visit';
+
+export interface TakesBottomProps {
+  readonly visitId: string;
+  readonly loaded: LoadedVisit;
+  readonly undoOff: boolean;
+  readonly onUndo: () => void;
+  /** Takes enough: what comes next is proposed instead of another take. */
+  readonly enough: boolean;
+  readonly next: NextStep;
+  readonly keepLabel: string;
+  readonly keepOff: boolean;
+  readonly onKeep: () => void;
+}
+
+/** What the thumb reaches while a station is measured. A closed visit's takes stand as they are until it is opened again. */
+export function TakesBottom({ visitId, loaded, undoOff, onUndo, enough, next, keepLabel, keepOff, onKeep }: TakesBottomProps) {
+  if (loaded.closed) {
+    return <Button grow kind="main" label="Open this visit again to measure" onPress={() => void loaded.change({ status: 'open' })} />;
+  }
+  return (
+    <>
+      <Button label="Undo" off={undoOff} onPress={onUndo} />
+      {enough ? (
+        <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
+      ) : (
+        <Button grow kind="main" label={keepLabel} off={keepOff} onPress={onKeep} />
+      )}
+    </>
+  );
+}

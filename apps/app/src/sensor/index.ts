@@ -1,0 +1,1 @@
+export { CurvePanel } from './curve-panel';

@@ -1,0 +1,2 @@
+/** How serious a sentence is. */
+export type Tone = 'good' | 'lookOut' | 'bad' | 'plain';

@@ -1,0 +1,24 @@
+import { type DataSource } from 'typeorm';
+import { horses } from '../horses/horses';
+import { photos } from '../photos/photo.repository';
+import { practiceSettings } from '../practice/practice-settings';
+import { riders } from '../riders/riders';
+import { saddles } from '../saddles/saddles';
+import { decisions } from '../visits/decisions';
+import { facts } from '../visits/facts';
+import { takes } from '../visits/takes';
+import { visits } from '../visits/visits';
+
+/** Everything a practice keeps. */
+export const collections = (db: DataSource) => ({
+  horse: horses(db),
+  rider: riders(db),
+  saddle: saddles(db),
+  visit: visits(db),
+  practiceSettings: practiceSettings(db),
+  takes: takes(db),
+  facts: facts(db),
+  decisions: decisions(db),
+  photos: photos(db),
+});
+export type Collections = ReturnType<typeof collections>;

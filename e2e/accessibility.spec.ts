@@ -83,7 +83,7 @@ async function roomAndStockAreClean(page: Page, fitter: Fitter): Promise<void> {
   await isClean(page, 'stock on this back');
   await page.keyboard.press('Escape');
   await page.goto('/saddles');
-  await page.getByTestId('horse-row').first().waitFor();
+  await page.getByTestId('saddle-row').first().waitFor();
   await isClean(page, 'stock');
   await page.goto('/saddles/new');
   await fitter.button('Put it into the stock').waitFor();

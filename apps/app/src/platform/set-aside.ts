@@ -25,7 +25,7 @@ export const setAside = {
     // a draft is read while a screen is drawn: those who show this are told after it
     queueMicrotask(changed);
   },
-  letGo(key: string): void {
+  discard(key: string): void {
     localStorage.removeItem(PREFIX + key);
     changed();
   },

@@ -1,4 +1,4 @@
-export interface Room {
+export interface SpaceLeft {
   readonly leftMb: number;
   readonly nearlyFull: boolean;
 }
@@ -7,7 +7,7 @@ export interface Room {
 const VISIT_MB = 60;
 
 /** How much this browser may still keep; null where it doesn't say. */
-export async function roomLeft(): Promise<Room | null> {
+export async function spaceLeft(): Promise<SpaceLeft | null> {
   const { quota, usage } = (await navigator.storage?.estimate?.()) ?? {};
   if (quota === undefined || usage === undefined) return null;
   const leftMb = Math.round((quota - usage) / 1e6);

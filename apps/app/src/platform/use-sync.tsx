@@ -9,7 +9,7 @@ import { photoStore } from './sync/photo-store';
 import { sendEntries } from './sync/send-entries';
 import { type Waiting } from './sync/waiting';
 import { knownHorse } from './views/known-horse';
-import { absorb } from './views/view-folds';
+import { applyWrites } from './views/view-folds';
 
 const SyncContext = createContext<Sync | null>(null);
 
@@ -28,7 +28,7 @@ function browserSync(queries: QueryClient): Sync {
     newId: v7,
     taken: (writes) => {
       const person = queries.getQueryData<Session>(['session'])?.person.name ?? '';
-      return absorb(queries, writes, { person, horseKnown: (id) => knownHorse(queries, writes, id) });
+      return applyWrites(queries, writes, { person, horseKnown: (id) => knownHorse(queries, writes, id) });
     },
     caughtUp: () => void queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'session' }),
     sessionEnded: () => void queries.invalidateQueries({ queryKey: ['session'] }),

@@ -1,38 +1,38 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Banner } from '../ui/banner';
 import { clock } from '../platform/clock';
-import { type Room, roomLeft } from '../platform/space-left';
+import { type SpaceLeft, spaceLeft } from '../platform/space-left';
 
-/** How often the room left is looked at, ms. */
-const LOOK_EVERY_MS = 60_000;
+/** How often the space left is checked, ms. */
+const CHECK_EVERY_MS = 60_000;
 
-function useRoom(): Room | null {
-  const [room, setRoom] = useState<Room | null>(null);
+function useSpaceLeft(): SpaceLeft | null {
+  const [space, setSpace] = useState<SpaceLeft | null>(null);
   useEffect(() => {
-    const look = () => void roomLeft().then(setRoom);
-    look();
-    const timer = setInterval(look, LOOK_EVERY_MS);
+    const check = () => void spaceLeft().then(setSpace);
+    check();
+    const timer = setInterval(check, CHECK_EVERY_MS);
     return () => clearInterval(timer);
   }, []);
-  return room;
+  return space;
 }
 
 /** The one word that the saving state shows when this device itself is in trouble. */
 export function useDeviceTrouble(): string | null {
   const offsetMs = useSyncExternalStore(clock.subscribe, clock.offsetMs);
-  const room = useRoom();
-  if (room?.nearlyFull) return 'nearly full';
+  const space = useSpaceLeft();
+  if (space?.nearlyFull) return 'nearly full';
   return offsetMs === 0 ? null : 'clock is off';
 }
 
 /** Storage that is nearly full, and a clock that is wrong, each with what to do. */
 export function DeviceWarnings() {
   const offsetMs = useSyncExternalStore(clock.subscribe, clock.offsetMs);
-  const room = useRoom();
+  const space = useSpaceLeft();
   return (
     <>
-      {room?.nearlyFull ? (
-        <Banner tone="lookOut">{`This device has room for about ${room.leftMb} MB more. Go where there is signal so that photos can be sent, or free some space, before the next visit.`}</Banner>
+      {space?.nearlyFull ? (
+        <Banner tone="lookOut">{`This device has room for about ${space.leftMb} MB more. Go where there is signal so that photos can be sent, or free some space, before the next visit.`}</Banner>
       ) : null}
       {offsetMs === 0 ? null : (
         <Banner tone="lookOut">{`This device’s clock is ${spanWords(offsetMs)}. Entries are dated by the server’s time, so nothing is wrong; set the clock when you can.`}</Banner>

@@ -25,7 +25,7 @@ export function SetAsideList() {
             <Button label={`Copy ${key}`} onPress={() => void navigator.clipboard?.writeText(text)}>
               <Body>Copy</Body>
             </Button>
-            <Button kind="quiet" label={`Let ${key} go`} onPress={() => setAside.letGo(key)}>
+            <Button kind="quiet" label={`Let ${key} go`} onPress={() => setAside.discard(key)}>
               <Body>Let it go</Body>
             </Button>
           </XStack>

@@ -33,7 +33,7 @@ const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>) => strin
     `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm)}), unloaded; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
   besideWithersClose: (r) => `Beside the withers only ${mmWords(r.roomMm)} on the ${r.side} side; wanted ${mmWords(r.leastMm)}.`,
   crownTouches: () => 'The arch rests on the withers before the points touch.',
-  thoughtOn: (r) => `The ${r.side} tracing ends above the point's tip and was carried on straight.`,
+  extrapolated: (r) => `The ${r.side} tracing ends above the point's tip and was carried on straight.`,
   otherStation: (r) => `The section was taken ${mmWords(r.takenMm)} behind the scapula; this school reads it at ${mmWords(r.wantedMm)}.`,
 };
 

@@ -18,7 +18,7 @@ export interface SideGaps {
   /** Gaps from top to tip at equal steps, for the drawing. */
   readonly profileMm: readonly number[];
   /** True when the tracing ends above the tip and was thought on straight. */
-  readonly thoughtOn: boolean;
+  readonly extrapolated: boolean;
 }
 
 export interface LaidArch {
@@ -139,7 +139,7 @@ function sideGaps(body: BodySide, s: ArchSamples, cover: number, h: number): Sid
     tipMinusTopMm: tipMm - topMm,
     besideWithersMm: besideWithersMm(body, s, h),
     profileMm,
-    thoughtOn: along.some((g) => g.beyondMeasured),
+    extrapolated: along.some((g) => g.beyondMeasured),
   };
 }
 

@@ -14,7 +14,7 @@ export interface BodySide {
 }
 
 /** How far a tracing is thought on, mm (default). */
-export const THOUGHT_ON_MM = 60;
+export const EXTRAPOLATED_MM = 60;
 const END_READ_MM = 40;
 
 export function bodySide(section: Section, side: NearOff): BodySide {
@@ -26,7 +26,7 @@ export function bodySide(section: Section, side: NearOff): BodySide {
       tail.map((p) => p.zMm),
       tail.map((p) => p.yMm),
     )?.slope ?? 0;
-  const down = THOUGHT_ON_MM / Math.hypot(1, slope);
+  const down = EXTRAPOLATED_MM / Math.hypot(1, slope);
   const y = Float64Array.from([...line.map((p) => p.yMm), end.yMm - slope * down]);
   const z = Float64Array.from([...line.map((p) => p.zMm), end.zMm - down]);
   return { y, z, lastMeasured: line.length - 1 };

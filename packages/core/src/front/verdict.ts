@@ -17,7 +17,7 @@ export type Reason =
   | { readonly code: 'withersClearance'; readonly clearanceMm: number; readonly leastMm: number; readonly mostMm: number | null }
   | { readonly code: 'besideWithersClose'; readonly side: NearOff; readonly roomMm: number; readonly leastMm: number }
   | { readonly code: 'crownTouches' }
-  | { readonly code: 'thoughtOn'; readonly side: NearOff }
+  | { readonly code: 'extrapolated'; readonly side: NearOff }
   | { readonly code: 'otherStation'; readonly takenMm: number; readonly wantedMm: number };
 
 export type Remedy =
@@ -140,7 +140,7 @@ function reasonsFor(laid: LaidArch, school: School, found: Found): Reason[] {
       leastMm: school.rules.withersBeside.least,
     })),
     ...(tighter === null ? [] : [{ code: 'sideTighter' as const, ...tighter }]),
-    ...SIDES.filter((side) => gapsOf(laid, side).thoughtOn).map((side) => ({ code: 'thoughtOn' as const, side })),
+    ...SIDES.filter((side) => gapsOf(laid, side).extrapolated).map((side) => ({ code: 'extrapolated' as const, side })),
     ...(found.takenAtMm === school.front.stationMm
       ? []
       : [{ code: 'otherStation' as const, takenMm: found.takenAtMm, wantedMm: school.front.stationMm }]),
@@ -169,7 +169,7 @@ function remediesFor(laid: LaidArch, school: School, judged: Judged): Remedy[] {
     ...widthRemedy(laid, judged),
     ...(judged.code === 'wide' || short > 0 ? [{ code: 'liftFront' as const, byMm: liftMm(laid, judged, short) }] : []),
     ...(other === null ? [] : [{ code: 'liftSide' as const, side: other, byMm: tighter!.byMm }]),
-    ...SIDES.filter((side) => gapsOf(laid, side).thoughtOn).map((side) => ({ code: 'traceDeeper' as const, side })),
+    ...SIDES.filter((side) => gapsOf(laid, side).extrapolated).map((side) => ({ code: 'traceDeeper' as const, side })),
     ...(judged.takenAtMm === school.front.stationMm ? [] : [{ code: 'takeAtStation' as const, stationMm: school.front.stationMm }]),
   ];
 }

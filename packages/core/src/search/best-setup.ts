@@ -37,7 +37,7 @@ export function* bestSetup(
   if (!first.ok) return first;
   let best = first.value;
   seen.set(JSON.stringify(from), best);
-  const look = (setup: SaddleSetup): Assessed | null => {
+  const assessOnce = (setup: SaddleSetup): Assessed | null => {
     const key = JSON.stringify(setup);
     const known = seen.get(key);
     if (known !== undefined) return known;
@@ -51,18 +51,18 @@ export function* bestSetup(
     moved = false;
     for (const axis of axes) {
       for (const direction of [1, -1] as const) {
-        for (let next = neighbour(saddle, best, axis, direction, look); next !== null && betterOf(next, best) < 0;) {
+        for (let next = neighbour(saddle, best, axis, direction, assessOnce); next !== null && betterOf(next, best) < 0;) {
           best = next;
           moved = true;
           yield { tried: seen.size, best };
-          next = neighbour(saddle, best, axis, direction, look);
+          next = neighbour(saddle, best, axis, direction, assessOnce);
         }
         yield { tried: seen.size, best };
       }
     }
   }
   const neighbours = neighbourSetups(saddle, best.setup, axes).flatMap(({ axis, direction, setup }) => {
-    const assessed = look(setup);
+    const assessed = assessOnce(setup);
     return assessed === null ? [] : [{ axis, direction, assessed }];
   });
   return done({ best, tried: [...seen.values()].sort(betterOf), neighbours });
@@ -73,8 +73,8 @@ function neighbour(
   of: Assessed,
   axis: AxisId,
   direction: -1 | 1,
-  look: (setup: SaddleSetup) => Assessed | null,
+  assessOnce: (setup: SaddleSetup) => Assessed | null,
 ): Assessed | null {
   const setup = stepSetup(saddle, of.setup, axis, direction);
-  return setup === null ? null : look(setup);
+  return setup === null ? null : assessOnce(setup);
 }

@@ -1,4 +1,4 @@
-import { type Horse, type HorseHistory, type HorseTracings, type SaddlePhoto, type Visit, type Write } from '@fulcra/contract';
+import { type HorseHistory, type HorseTracings, type SaddlePhoto, type Write } from '@fulcra/contract';
 import { type RideResult } from '@fulcra/core';
 import { type FoldContext } from './fold-context';
 import { fieldsOf } from './fold-records';

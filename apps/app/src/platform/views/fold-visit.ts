@@ -1,4 +1,4 @@
-import { type Horse, type Visit, type VisitPage, type Write, type WriteOf } from '@fulcra/contract';
+import { type VisitPage, type Write, type WriteOf } from '@fulcra/contract';
 import { type FoldContext } from './fold-context';
 import { fieldsOf } from './fold-records';
 

@@ -1,4 +1,4 @@
-import { type Horse, type HorseSummary, type Write, type WriteOf, type YardPage } from '@fulcra/contract';
+import { type HorseSummary, type Write, type WriteOf, type YardPage } from '@fulcra/contract';
 import { outlineOf } from '@fulcra/core';
 import { fieldsOf } from './fold-records';
 

@@ -52,13 +52,13 @@ export const viewsOf = (writes: readonly Write[]): ViewKey[] => [
  * The server has taken these writes: they are laid into what is remembered of it, once for all of them, so that nothing flickers until it
  * is asked again. An answer under way is older than they are and is let go.
  */
-export async function absorb(queries: QueryClient, writes: readonly Write[], context: FoldContext): Promise<void> {
+export async function applyWrites(queries: QueryClient, writes: readonly Write[], context: FoldContext): Promise<void> {
   const views = viewsOf(writes);
   await queries.cancelQueries({ predicate: (q) => views.includes(q.queryKey[0] as ViewKey) });
-  for (const view of views) absorbInto(queries, view, writes, context);
+  for (const view of views) applyTo(queries, view, writes, context);
 }
 
-function absorbInto<V extends ViewKey>(queries: QueryClient, view: V, writes: readonly Write[], context: FoldContext): void {
+function applyTo<V extends ViewKey>(queries: QueryClient, view: V, writes: readonly Write[], context: FoldContext): void {
   for (const [key, data] of queries.getQueriesData<ViewData[V]>({ queryKey: [view] })) {
     if (data !== undefined) queries.setQueryData(key, FOLDS[view](data, writes, context, key));
   }

@@ -68,8 +68,8 @@ describe('an arch laid on a section', () => {
   });
 
   it('says so where the tracing ends above the tip and was thought on', () => {
-    expect(lay(wedge(45, 100)).near.thoughtOn).toBe(true);
-    expect(lay(wedge(45, 220)).near.thoughtOn).toBe(false);
+    expect(lay(wedge(45, 100)).near.extrapolated).toBe(true);
+    expect(lay(wedge(45, 220)).near.extrapolated).toBe(false);
   });
 
   it('refuses a tracing that ends far above the tip, naming how deep it must go', () => {

@@ -134,7 +134,7 @@ const fromPose = ({ heaveMm, pitchDeg, rollDeg }: Pose, { x0, y0 }: Prepared): P
 };
 
 /** Energy at a place, N mm, from one cell in `every`; fills gradient and Hessian. No allocation. */
-function look(p: Prepared, q: Place, every: number): number {
+function energyAt(p: Prepared, q: Place, every: number): number {
   const { count, overlap, nz, armX, armY, weightN, g, h } = p;
   const k = p.springs.stiffnessKPaPerMm;
   const soft = 1 / p.springs.hardeningMm;
@@ -228,7 +228,7 @@ function descend(
   q: Place,
   { every, until, watch = () => undefined }: Descent,
 ): { readonly rounds: number; readonly balanced: boolean } {
-  let energy = look(p, q, every);
+  let energy = energyAt(p, q, every);
   watch(energy);
   const next: Place = [0, 0, 0];
   for (let round = 1; round <= MOST_ROUNDS; round++) {
@@ -242,11 +242,11 @@ function descend(
     let better = false;
     for (let halving = 0; halving < MOST_HALVINGS && !better; halving++, share /= 2) {
       for (let k = 0; k < 3; k++) next[k] = q[k]! + share * step[k]!;
-      tried = look(p, next, every);
+      tried = energyAt(p, next, every);
       better = tried <= energy + 1e-4 * share * slope || (tried <= energy + rounding && greatest(p.g) < unbalanced);
     }
     if (!better) {
-      look(p, q, every);
+      energyAt(p, q, every);
       return { rounds: round, balanced: false };
     }
     energy = tried;

@@ -1,0 +1,147 @@
+import { type SectionStation, SECTION_STATIONS, STATIONS, STATION_TABLE, WHOLE_SECTIONS, expectedStationMm, isLine } from '../../back';
+import { bodyInputOf } from '../body-input';
+import { measuredStations, measuredVisit } from '../measured-visit';
+import { measuredNeeds } from '../needs';
+import { type RecordedBody, type RecordedFact, type RecordedTake } from '../recorded';
+import { ENOUGH_TAKES, missingTracing, stepDone, stepSkipped } from '../steps';
+
+let count = 0;
+const taken = (station: RecordedTake['station'], takenAtMm: number, more: Partial<RecordedTake> = {}): RecordedTake => ({
+  id: `t${count++}`,
+  station,
+  takenAtMm,
+  takenAt: '2026-11-20T09:00:00.000Z',
+  hand: 'Isla',
+  withdrawn: false,
+  reading: {
+    kind: 'widths',
+    widths: [
+      { depthMm: 60, nearMm: 70, offMm: 71 },
+      { depthMm: 120, nearMm: 130, offMm: 131 },
+    ],
+  },
+  ...more,
+});
+const line = (station: 'topline' | 'withers'): RecordedTake =>
+  taken(station, 0, { reading: { kind: 'line', line: Array.from({ length: 60 }, (_, i) => ({ xMm: i * 10 - 100, zMm: -i / 3 })) } });
+const thrice = (make: () => RecordedTake): RecordedTake[] => Array.from({ length: ENOUGH_TAKES }, make);
+const fact = (body: RecordedBody, withdrawn = false): RecordedFact => ({ id: `f${count++}`, hand: 'Isla', withdrawn, body });
+const felt = (landmark: 'lowPoint' | 'girthGroove' | 'witherBase', atMm: number): RecordedFact =>
+  fact({ kind: 'landmark', landmark, side: null, way: null, station: null, pose: null, atMm });
+const scapula = (side: 'near' | 'off', landmark: 'scapulaRest' | 'scapulaForward', atMm: number): RecordedFact =>
+  fact({ kind: 'landmark', landmark, side, way: null, station: null, pose: null, atMm });
+const rib = (atMm: number): RecordedFact =>
+  fact({ kind: 'landmark', landmark: 'lastRib', side: null, way: 'flankHair', station: null, pose: null, atMm });
+const measured = (takes: readonly RecordedTake[], facts: readonly RecordedFact[] = []) =>
+  measuredVisit({ visit: { stationMm: 50 }, takes, facts });
+const visited = (takes: readonly RecordedTake[], facts: readonly RecordedFact[] = []) => ({
+  page: { facts },
+  measured: measured(takes, facts),
+});
+const WHOLE = [...WHOLE_SECTIONS.flatMap((s) => thrice(() => taken(s, expectedStationMm(s, 50)))), ...thrice(() => line('topline'))];
+
+describe('the stations', () => {
+  it('are one table: sections across and lines along, the whole back among them', () => {
+    expect(STATIONS).toEqual(Object.keys(STATION_TABLE));
+    expect(SECTION_STATIONS).toEqual(['front', 'base', 'low', 'lastRib', 'extra1', 'extra2']);
+    expect(WHOLE_SECTIONS).toEqual(['front', 'base', 'low', 'lastRib']);
+    expect(STATIONS.filter(isLine)).toEqual(['topline', 'withers']);
+  });
+
+  it.each([
+    ['front', 50],
+    ['base', 100],
+    ['low', 220],
+    ['lastRib', 410],
+  ] as const)('%s is expected at %d mm where the front is taken at 50', (station, mm) => {
+    expect(expectedStationMm(station, 50)).toBe(mm);
+    expect(measured([]).sections[station].takenAtMm).toBe(mm);
+  });
+
+  it('stand at their landmark once that is felt, and where they were taken once they are', () => {
+    const facts = [scapula('near', 'scapulaRest', 0), scapula('off', 'scapulaRest', 0), felt('lowPoint', 250), rib(395)];
+    const places = (takes: readonly RecordedTake[]) => {
+      const { sections } = measured(takes, facts);
+      return (['front', 'base', 'low', 'lastRib'] as const).map((s: SectionStation) => sections[s].takenAtMm);
+    };
+    expect(places([])).toEqual([50, 100, 250, 395]);
+    expect(places([taken('low', 233)])).toEqual([50, 100, 233, 395]);
+    expect(places([taken('low', 233, { withdrawn: true })])).toEqual([50, 100, 250, 395]);
+  });
+});
+
+describe('what is measured', () => {
+  it('needs are met one by one', () => {
+    const has = (takes: readonly RecordedTake[], facts: readonly RecordedFact[] = []) => [...measuredNeeds(measured(takes, facts))].sort();
+    expect(has([])).toEqual([]);
+    expect(has([taken('front', 50)])).toEqual(['frontSection']);
+    expect(has([taken('front', 50, { withdrawn: true })])).toEqual([]);
+    expect(has([], [scapula('near', 'scapulaRest', 0)])).toEqual([]);
+    const both = [scapula('near', 'scapulaRest', 0), scapula('off', 'scapulaRest', 5)];
+    expect(has([], both)).toEqual(['scapulaAtRest']);
+    const drawn = [...both, scapula('near', 'scapulaForward', 60), scapula('off', 'scapulaForward', 65)];
+    expect(has([], drawn)).toEqual(['scapulaAtRest', 'scapulaTravel']);
+    expect(has([], [felt('girthGroove', 90)])).toEqual(['girthGroove']);
+    expect(has([], [rib(400)])).toEqual(['lastRib']);
+    expect(has(WHOLE)).toContain('wholeBack');
+    expect(has(WHOLE.filter((t) => t.station !== 'topline'))).not.toContain('wholeBack');
+    expect(has(WHOLE.filter((t) => t.station !== 'base'))).not.toContain('wholeBack');
+  });
+
+  it('goes to the engine as plain data: measured stations only, each with its spread, and the lift', () => {
+    const facts = [fact({ kind: 'bellyLift', riseMm: 21, byEye: null, even: null, withersFill: null })];
+    const takes = [...thrice(() => taken('front', 52)), taken('lastRib', 400)];
+    const input = bodyInputOf(measured(takes, facts), facts);
+    expect(input.stations.map((s) => [s.station, s.xMm, s.spread.assumed])).toEqual([
+      ['front', 52, false],
+      ['lastRib', 400, true],
+    ]);
+    expect(input.liftMm).toBe(21);
+    expect(measuredStations(measured(takes)).map((s) => s.xMm)).toEqual([52, 400]);
+  });
+});
+
+describe('the steps of a visit', () => {
+  it('tracings are done when every station of a whole back has enough takes that agree', () => {
+    expect(missingTracing(measured([]))).toBe('front');
+    expect(missingTracing(measured(WHOLE))).toBeNull();
+    const oneShort = WHOLE.slice(1);
+    expect(missingTracing(measured(oneShort))).toBe('front');
+    expect(missingTracing(measured(WHOLE.filter((t) => t.station !== 'topline')))).toBe('topline');
+  });
+
+  it.each([
+    ['intake', { kind: 'intake', field: 'weightKg', value: 500 }],
+    ['intake', { kind: 'complaint', complaint: 'rolls', place: null, side: null, when: [], note: '' }],
+    ['feel', { kind: 'feel', spots: [], pass: 'light', reaction: 'none', signs: [] }],
+    ['shape', { kind: 'trait', trait: 'ribs', value: 'round' }],
+  ] as const)('%s is done by what was found, and not once that is withdrawn', (step, body) => {
+    expect(stepDone(visited([]), step)).toBe(false);
+    expect(stepDone(visited([], [fact(body as RecordedBody)]), step)).toBe(true);
+    expect(stepDone(visited([], [fact(body as RecordedBody, true)]), step)).toBe(false);
+  });
+
+  it('landmarks are done with both blades at rest and the last rib', () => {
+    const all = [scapula('near', 'scapulaRest', 0), scapula('off', 'scapulaRest', 0), rib(400)];
+    expect(stepDone(visited([], all), 'landmarks')).toBe(true);
+    for (let i = 0; i < 3; i++)
+      expect(
+        stepDone(
+          visited(
+            [],
+            all.filter((_, k) => k !== i),
+          ),
+          'landmarks',
+        ),
+      ).toBe(false);
+  });
+
+  it('a step left out is that step only, and not once that is taken back', () => {
+    const skipped = (withdrawn: boolean) => visited([], [fact({ kind: 'skipped', step: 'feel' }, withdrawn)]);
+    expect([stepSkipped(skipped(false), 'feel'), stepSkipped(skipped(false), 'shape'), stepSkipped(skipped(true), 'feel')]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
+});

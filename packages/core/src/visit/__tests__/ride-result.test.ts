@@ -1,0 +1,110 @@
+import { type SoreHold } from '../../feel';
+import { type RideQuestion, RIDE_CLAUSES, againstRiding, rideResult } from '../ride-result';
+import { rideQuestionOf, saddlesOfVisit } from '../ride-of-visit';
+import { type RecordedBody, type RecordedFact } from '../recorded';
+
+const CLEAR: SoreHold = { state: 'clear', reasons: [], clearances: [] };
+const HELD: SoreHold = {
+  state: 'held',
+  reasons: [
+    { code: 'SKIN', feelingId: 'f1', sign: 'heat' },
+    { code: 'SKIN', feelingId: 'f1', sign: 'swelling' },
+    { code: 'SKIN', feelingId: 'f2', sign: 'heat' },
+  ],
+  clearances: [],
+};
+const QUESTION: RideQuestion = { said: 'goodToRide', hold: CLEAR, saddles: [], chosen: null, overruled: null };
+const ON = { refusedSetting: true };
+const BY = { triedId: 't', by: 'Isla Venn', reason: 'ridden and watched' };
+const REFUSED = { saddleName: 'Breaker', stops: 2 };
+const UNSAFE = { name: 'Breaker', state: 'unsafe' };
+
+describe('whether the horse may be ridden', () => {
+  it.each([
+    ['nothing against it', {}, 'goodToRide', []],
+    ['nothing said', { said: null, hold: HELD }, null, []],
+    ['said not', { said: 'notGoodToRide', hold: HELD }, 'notGoodToRide', []],
+    ['sore', { hold: HELD }, 'notGoodToRide', ['SORE_HOLD']],
+    ['sore and cleared', { hold: { ...HELD, state: 'cleared' } }, 'goodToRide', []],
+    ['unsafe tack', { saddles: [UNSAFE] }, 'notGoodToRide', ['TACK_UNSAFE']],
+    ['tack not checked yet', { saddles: [{ name: 'Breaker', state: 'notChecked' }] }, 'goodToRide', []],
+    ['sore and unsafe', { hold: HELD, saddles: [UNSAFE] }, 'notGoodToRide', ['SORE_HOLD', 'TACK_UNSAFE']],
+    ['a refused setting', { chosen: REFUSED }, 'notGoodToRide', ['SETTING_REFUSED']],
+    ['a setting that isn’t refused', { chosen: { ...REFUSED, stops: 0 } }, 'goodToRide', []],
+    ['a refused setting that somebody stands for', { chosen: REFUSED, overruled: BY }, 'goodToRide', []],
+    ['sore, whoever stands for the setting', { hold: HELD, chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['SORE_HOLD']],
+    ['unsafe, whoever stands for the setting', { saddles: [UNSAFE], chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['TACK_UNSAFE']],
+  ] as const)('%s', (_, change, stands, codes) => {
+    const result = rideResult({ ...QUESTION, ...(change as Partial<RideQuestion>) }, ON);
+    expect(result.stands).toBe(stands);
+    expect(result.takenBack.map((t) => t.code)).toEqual(codes);
+  });
+
+  it('counts places, not signs', () => {
+    expect(rideResult({ ...QUESTION, hold: HELD }).takenBack).toEqual([{ code: 'SORE_HOLD', findings: 2 }]);
+  });
+
+  it('the clause on refused settings is off until verdicts carry their uncertainty', () => {
+    expect(RIDE_CLAUSES).toEqual({ refusedSetting: false });
+    expect(rideResult({ ...QUESTION, chosen: REFUSED }).stands).toBe('goodToRide');
+  });
+
+  it('what would take it back is told before it is said', () => {
+    const { said: _, ...rest } = QUESTION;
+    expect(againstRiding(rest)).toEqual([]);
+    expect(againstRiding({ ...rest, saddles: [UNSAFE] })).toEqual([{ code: 'TACK_UNSAFE', saddleName: 'Breaker' }]);
+  });
+});
+
+let count = 0;
+const fact = (body: RecordedBody, withdrawn = false, id = `f${count++}`): RecordedFact => ({ id, hand: 'Isla', withdrawn, body });
+const tried = (id: string, saddleId: string, stops = 0): RecordedFact =>
+  fact(
+    {
+      kind: 'triedSetting',
+      saddleId,
+      saddleName: saddleId,
+      widthLabel: 'm',
+      setup: {} as never,
+      rider: null,
+      pose: 'resting',
+      schoolId: 'static-close',
+      schoolVersion: 2,
+      coreVersion: '1',
+      score: 50,
+      missed: Array.from({ length: stops }, () => ({ id: 'sits' as const, value: 0, stops: true })),
+      thumb: { rows: 1, columns: 1, kPa: [0] },
+    },
+    false,
+    id,
+  );
+const chosen = (triedId: string, withdrawn = false): RecordedFact => fact({ kind: 'chosenSetting', triedId, note: '' }, withdrawn);
+const overruled = (triedId: string, withdrawn = false): RecordedFact =>
+  fact({ kind: 'refusalOverruled', triedId, by: 'Isla', reason: 'seen' }, withdrawn);
+
+describe('what of a visit bears on it', () => {
+  const STOCK = [
+    { id: 'a', name: 'A', state: 'sound' },
+    { id: 'b', name: 'B', state: 'unsafe' },
+    { id: 'c', name: 'C', state: 'unsafe' },
+  ];
+  it('the saddle chosen last and the one decided on, no other', () => {
+    const facts = [tried('t1', 'a'), tried('t2', 'b'), chosen('t2'), chosen('t1')];
+    expect(rideQuestionOf(facts, 'c', STOCK).saddles.map((s) => s.name)).toEqual(['A', 'C']);
+    expect(saddlesOfVisit(facts, 'c')).toEqual(['a', 'c']);
+    expect(saddlesOfVisit(facts, 'a')).toEqual(['a']);
+    expect(saddlesOfVisit([], null)).toEqual([]);
+  });
+
+  it('a withdrawn choice counts no more: the one before it does', () => {
+    const facts = [tried('t1', 'a'), tried('t2', 'b'), chosen('t1'), chosen('t2', true)];
+    expect(rideQuestionOf(facts, null, STOCK).saddles.map((s) => s.name)).toEqual(['A']);
+  });
+
+  it('who stands for a setting stands for that one only, and only while they do', () => {
+    const base = [tried('t1', 'a', 1), chosen('t1')];
+    expect(rideQuestionOf([...base, overruled('t1')], null, STOCK)).toMatchObject({ chosen: { stops: 1 }, overruled: { by: 'Isla' } });
+    expect(rideQuestionOf([...base, overruled('t2')], null, STOCK).overruled).toBeNull();
+    expect(rideQuestionOf([...base, overruled('t1', true)], null, STOCK).overruled).toBeNull();
+  });
+});

@@ -173,6 +173,14 @@ const PARAM = /:(\w+)/g;
 export const idNamesOf = (kind: RecordKind): string[] => [...RECORDS[kind].path.matchAll(PARAM)].map((m) => m[1]!);
 export const pathOf = (write: Write): string =>
   RECORDS[write.kind].path.replace(PARAM, (_, name: string) => (write as unknown as Record<string, string>)[name]!);
+/** Kinds that are read as one list, each a view of its own under the name in its path. */
+export type ListedKind = { [K in MergeKind]: Records[K] extends { readonly listed: true } ? K : never }[MergeKind];
+type ListNameOf<K extends ListedKind> = Records[K]['path'] extends `/api/${infer Name}/:${string}` ? Name : never;
+export type ListView = { [K in ListedKind]: ListNameOf<K> }[ListedKind];
+export const LISTED_KINDS = MERGE_KINDS.filter((k): k is ListedKind => RECORDS[k].listed);
+export const listViewOf = <K extends ListedKind>(kind: K): ListNameOf<K> => listPathOf(kind).replace('/api/', '') as ListNameOf<K>;
+export type KindOfList<V extends ListView> = { [K in ListedKind]: ListNameOf<K> extends V ? K : never }[ListedKind];
+
 /** Where a listed record's list is read. */
 export const listPathOf = (kind: MergeKind): string => RECORDS[kind].path.replace(/\/:\w+$/, '');
 

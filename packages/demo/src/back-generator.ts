@@ -1,4 +1,13 @@
-import { type LandmarkReading, type PointXZ, type PointYZ, type Random, type SectionStation, normal } from '@fulcra/core';
+import {
+  type LandmarkReading,
+  type PointXZ,
+  type PointYZ,
+  type Random,
+  type SectionStation,
+  normal,
+  EDGE_STATIONS,
+  EDGE_POSES,
+} from '@fulcra/core';
 import { type BackTruth, type HandError, takeOf, trueSection } from './front-section-generator';
 
 /** The truth of an invented back along its whole length, behind what its front says. */
@@ -100,8 +109,8 @@ export function landmarkReadings(build: BackBuild): LandmarkReading[] {
     ...more,
     atMm: Math.round(atMm),
   });
-  const edges = (['front', 'low', 'lastRib'] as const).flatMap((station, i) =>
-    (['relaxed', 'tensed'] as const).flatMap((pose) => [
+  const edges = EDGE_STATIONS.flatMap((station, i) =>
+    EDGE_POSES.flatMap((pose) => [
       at('spineEdge', build.spineMm + 4 * i, { station, pose }),
       at('muscleEdge', build.muscleMm - 12 * Math.abs(i - 1) + (pose === 'tensed' ? 24 : 0), { station, pose }),
     ]),

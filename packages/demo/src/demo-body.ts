@@ -1,7 +1,14 @@
-import { type BodyInput, type HorseBody, bodyFrom, lengthwiseFromPoints, resolveLandmarks, sectionFromPoints } from '@fulcra/core';
+import {
+  type BodyInput,
+  type HorseBody,
+  bodyFrom,
+  lengthwiseFromPoints,
+  resolveLandmarks,
+  sectionFromPoints,
+  WHOLE_SECTIONS,
+} from '@fulcra/core';
 import { type BackBuild, landmarkReadings, stationAtMm, trueStation, trueTopline } from './back-generator';
 
-const STATIONS = ['front', 'base', 'low', 'lastRib'] as const;
 const SURE = { near: { sideAngleDeg: 0.5, halfWidthMm: 1 }, off: { sideAngleDeg: 0.5, halfWidthMm: 1 }, assumed: true } as const;
 
 /** The back of an invented animal as it truly is, without any hand's error, as the engine takes it. */
@@ -9,7 +16,7 @@ export function trueBodyInput(build: BackBuild): BodyInput {
   const topline = lengthwiseFromPoints(trueTopline(build));
   if (!topline.ok) throw new Error('this back has no topline');
   return {
-    stations: STATIONS.map((station) => {
+    stations: WHOLE_SECTIONS.map((station) => {
       const section = sectionFromPoints(trueStation(build, station));
       if (!section.ok) throw new Error(`this back has no ${station} section`);
       return { station, xMm: stationAtMm(build, station), section: section.value.section, spread: SURE };

@@ -36,6 +36,7 @@ export function Backline({ widthPx, heightPx, layout, pegs, onPeg, held }: Backl
   const y = (mm: number) => yOf(layout.share(mm));
   const line = pathOf(Array.from({ length: 81 }, (_, i) => [(i / 80) * widthPx, yOf(i / 80)]));
   const { restMm, forwardMm } = layout.scapula;
+  const below = namesBelow(pegs, x);
   return (
     <YStack position="relative" width={widthPx} height={heightPx} role="navigation" aria-label="Stations along the back">
       <Svg width={widthPx} height={heightPx} style={{ position: 'absolute' }} aria-hidden>
@@ -54,7 +55,15 @@ export function Backline({ widthPx, heightPx, layout, pegs, onPeg, held }: Backl
         <Foot text="scapula" at={x(restMm)} anchor="middle" heightPx={heightPx} palette={palette} />
         <Foot text="tail" at={widthPx - 8} anchor="end" heightPx={heightPx} palette={palette} />
         {pegs.map((peg) => (
-          <PegMark key={peg.id} peg={peg} x={x(peg.atMm)} y={y(peg.atMm)} foot={heightPx - FOOT_PX} palette={palette} />
+          <PegMark
+            key={peg.id}
+            peg={peg}
+            x={x(peg.atMm)}
+            y={y(peg.atMm)}
+            foot={heightPx - FOOT_PX}
+            below={below.has(peg.id)}
+            palette={palette}
+          />
         ))}
       </Svg>
       {pegs.map((peg) => (
@@ -69,6 +78,23 @@ export function Backline({ widthPx, heightPx, layout, pegs, onPeg, held }: Backl
       ))}
     </YStack>
   );
+}
+
+/** Two names closer than this would run into each other, px. */
+const NAME_PX = 46;
+
+/** Pegs whose names go below: those that follow one with its name above too closely. */
+export function namesBelow<Id extends string>(
+  pegs: readonly { readonly id: Id; readonly atMm: number }[],
+  x: (mm: number) => number,
+): ReadonlySet<Id> {
+  const below = new Set<Id>();
+  let lastAbove = -Infinity;
+  for (const peg of [...pegs].sort((a, b) => a.atMm - b.atMm)) {
+    if (x(peg.atMm) - lastAbove < NAME_PX) below.add(peg.id);
+    else lastAbove = x(peg.atMm);
+  }
+  return below;
 }
 
 /** Two stations 50 mm apart stand about this far from each other on a phone. */
@@ -90,6 +116,8 @@ const Foot = ({ text, at, anchor, heightPx, palette }: FootProps) => (
 );
 
 interface PegMarkProps {
+  /** Its name stands under it, where the one before has the room above. */
+  readonly below: boolean;
   readonly peg: Peg;
   readonly x: number;
   readonly y: number;
@@ -97,7 +125,7 @@ interface PegMarkProps {
   readonly palette: Palette;
 }
 
-function PegMark({ peg, x, y, foot, palette }: PegMarkProps) {
+function PegMark({ peg, x, y, foot, below, palette }: PegMarkProps) {
   const r = peg.here ? 10 : 8;
   return (
     <G>
@@ -114,7 +142,7 @@ function PegMark({ peg, x, y, foot, palette }: PegMarkProps) {
       {peg.state === 'doubtful' ? <Path d={`M${x} ${y - r}A${r} ${r} 0 0 0 ${x} ${y + r}Z`} fill={palette.action} /> : null}
       <SvgText
         x={x}
-        y={peg.id === 'base' ? y + 24 : y - 15}
+        y={below ? y + 24 : y - 15}
         textAnchor="middle"
         fontFamily={BODY_FONT}
         fontSize={14}

@@ -1,9 +1,9 @@
-import { type QueryClient, type QueryKey, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   type HorseHistory,
   type HorseSummary,
   type HorseTracings,
-  type MergeKind,
+  type ListedKind,
   type PracticeSettingsFields,
   type ReadOf,
   type Rider,
@@ -17,6 +17,7 @@ import {
   horseHistorySchema,
   horseTracingsSchema,
   listPathOf,
+  listViewOf,
   saddlePhotoSchema,
   visitPageSchema,
   yardPageSchema,
@@ -152,22 +153,22 @@ export function useVisit(visitId: string): View<VisitPage> {
 }
 
 /** All records of a kind that is read as one list, with what waits laid over. */
-function useRecords<K extends MergeKind>(kind: K, queryKey: QueryKey): View<ReadOf<K>[]> {
+export function useRecords<K extends ListedKind>(kind: K): View<ReadOf<K>[]> {
   const writes = useWaitingWrites();
   const query = useQuery({
-    queryKey,
+    queryKey: [listViewOf(kind)],
     queryFn: async () => z.array(RECORDS[kind].read).parse(await api.request('GET', listPathOf(kind))) as ReadOf<K>[],
   });
   const data = useMemo(() => foldRecords(kind, query.data ?? [], writes), [kind, query.data, writes]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }
 
-export const useSaddles = (): View<Saddle[]> => useRecords('saddle', ['saddles']);
-export const useRiders = (): View<Rider[]> => useRecords('rider', ['riders']);
+export const useSaddles = (): View<Saddle[]> => useRecords('saddle');
+export const useRiders = (): View<Rider[]> => useRecords('rider');
 
 /** What the practice agreed on; the defaults until it is known. */
 export function usePracticeSettings(): PracticeSettingsFields {
-  const { data } = useRecords('practiceSettings', ['practice-settings']);
+  const { data } = useRecords('practiceSettings');
   return data?.[0] ?? PRACTICE_DEFAULTS;
 }
 

@@ -1,6 +1,6 @@
 import {
   type Write,
-  MERGE_KINDS,
+  LISTED_KINDS,
   RECORDS,
   RECORD_KINDS,
   batchReplySchema,
@@ -15,11 +15,11 @@ import { signedIn } from '../platform/auth/plugin';
 import { type SignedIn } from '../platform/auth/session.repository';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { asFulcraError, logIfOurs } from '../platform/errors/plugin';
-import { type ListedCollections, type RecordHandler, type RecordHandlers } from './record-handlers';
+import { type MergeCollections, type RecordHandler, type RecordHandlers } from './record-handlers';
 
 interface Needs {
   readonly handlers: RecordHandlers;
-  readonly collections: ListedCollections;
+  readonly collections: MergeCollections;
 }
 
 const idsSchemaOf = (kind: Write['kind']) => z.object(Object.fromEntries(idNamesOf(kind).map((name) => [name, idSchema])));
@@ -33,9 +33,8 @@ export async function recordRoutes(app: FastifyInstance, { handlers, collections
       handle(signedIn(request), request.params as never, request.body as never),
     );
   }
-  for (const kind of MERGE_KINDS) {
-    const { listed, read } = RECORDS[kind];
-    if (!listed) continue;
+  for (const kind of LISTED_KINDS) {
+    const { read } = RECORDS[kind];
     app.get(listPathOf(kind), { schema: { response: { 200: z.array(read) } } }, async (request) =>
       collections[kind].list(signedIn(request).practiceId),
     );

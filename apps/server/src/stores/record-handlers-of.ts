@@ -1,13 +1,13 @@
 import { type Collections } from './collections';
-import { type RecordHandlers } from '../records/record-handlers';
+import { type OtherHandlers, type RecordHandlers, mergeHandlers } from '../records/record-handlers';
 
 /** How every record is written. */
 export const recordHandlers = (c: Collections): RecordHandlers => ({
-  horse: (who, { horseId }, body) => c.horse.put(who, horseId, body),
-  rider: (who, { riderId }, body) => c.rider.put(who, riderId, body),
-  saddle: (who, { saddleId }, body) => c.saddle.put(who, saddleId, body),
-  visit: (who, { visitId }, body) => c.visit.put(who, visitId, body),
-  practiceSettings: (who, { practiceId }, body) => c.practiceSettings.put(who, practiceId, body),
+  ...mergeHandlers(c),
+  ...others(c),
+});
+
+const others = (c: Collections): OtherHandlers => ({
   take: (who, { visitId, takeId }, body) => c.takes.add(who, visitId, takeId, body),
   withdrawal: (who, { visitId, takeId }, body) => c.takes.withdraw(who, visitId, takeId, body.withdrawn),
   fact: (who, { visitId, factId }, body) => c.facts.add(who, visitId, factId, body),

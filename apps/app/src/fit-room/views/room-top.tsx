@@ -1,4 +1,5 @@
-import { type BackSurface, type BodyInput, type SitRow, type SitPicture } from '@fulcra/core';
+import { STATION_WORDS } from '../../words/station-words';
+import { type BackSurface, type BodyInput, type SitRow, type SitPicture, WHOLE_SECTIONS } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { backlineLayout } from '../../drawings/backline-layout';
@@ -62,10 +63,10 @@ export function PhoneViews({ live, surface, loaded, picture, atMm, view, setView
 /** What can't be said because it wasn't measured; the rest is said. */
 export function MissingBanner({ input, picture }: { readonly input: BodyInput; readonly picture: SitPicture | null }) {
   const have = new Set(input.stations.map((s) => s.station));
-  const missing = (['front', 'base', 'low', 'lastRib'] as const).filter((s) => !have.has(s));
+  const missing = WHOLE_SECTIONS.filter((s) => !have.has(s));
   const parts = [
     missing.length > 0
-      ? `Not traced: ${missing.join(', ').replace('lastRib', 'last rib')}; the back there is guessed from its neighbours.`
+      ? `Not traced: ${missing.map((s) => STATION_WORDS[s].peg).join(', ')}; the back there is guessed from its neighbours.`
       : null,
     input.topline === null ? 'No topline: the spine is taken as level, so bridging, level and drift can’t be believed.' : null,
     picture !== null && picture.offTheBackShare > 0.05

@@ -2,15 +2,17 @@ import { type QueryClient, type QueryKey } from '@tanstack/react-query';
 import {
   type HorseHistory,
   type HorseTracings,
-  type PracticeSettings,
-  type Rider,
-  type Saddle,
+  type KindOfList,
+  type ListView,
+  type ReadOf,
   type SaddlePhoto,
   type ViewKey,
   type VisitPage,
   type Write,
   type YardPage,
+  LISTED_KINDS,
   RECORDS,
+  listViewOf,
 } from '@fulcra/contract';
 import { type FoldContext } from './fold-context';
 import { foldHistory, foldSaddlePhotos, foldTracings } from './fold-horse';
@@ -18,31 +20,36 @@ import { foldRecords } from './fold-records';
 import { foldVisit, writesOfVisit } from './fold-visit';
 import { foldYardPages } from './fold-yard';
 
-/** What each view is kept as. */
-export interface ViewData {
+/** What each view is kept as; a list of records as that list. */
+interface OwnViews {
   readonly horses: { readonly pages: readonly YardPage[]; readonly pageParams: readonly unknown[] };
   readonly horse: HorseHistory;
   readonly visit: VisitPage;
   readonly tracings: HorseTracings;
-  readonly riders: readonly Rider[];
-  readonly saddles: readonly Saddle[];
   readonly 'saddle-photos': readonly SaddlePhoto[];
-  readonly 'practice-settings': readonly PracticeSettings[];
 }
+type Lists = { readonly [V in ListView]: readonly ReadOf<KindOfList<V>>[] };
+export type ViewData = OwnViews & Lists;
 
-type Folds = { readonly [V in ViewKey]: (data: ViewData[V], writes: readonly Write[], context: FoldContext, key: QueryKey) => ViewData[V] };
+type Folds<Data> = {
+  readonly [V in keyof Data]: (data: Data[V], writes: readonly Write[], context: FoldContext, key: QueryKey) => Data[V];
+};
 
-/** What the server will say of each view once it has these writes; pure, so that offline and online show the same thing. */
-const FOLDS: Folds = {
+/** Views that are more than a list of records. */
+const OWN: Folds<OwnViews> = {
   horses: (data, writes) => ({ ...data, pages: foldYardPages(data.pages, writes) }),
   horse: (data, writes, context) => foldHistory(data, writes, context),
   visit: (data, writes, context, key) => foldVisit(data, writesOfVisit(writes, String(key[1])), context) ?? data,
   tracings: (data, writes, context, key) => foldTracings(data, String(key[1]), writes, context),
-  riders: (data, writes) => foldRecords('rider', data, writes),
-  saddles: (data, writes) => foldRecords('saddle', data, writes),
   'saddle-photos': (data, writes, context) => foldSaddlePhotos(data, writes, context),
-  'practice-settings': (data, writes) => foldRecords('practiceSettings', data, writes),
 };
+
+const LISTS = Object.fromEntries(
+  LISTED_KINDS.map((kind) => [listViewOf(kind), (data: readonly never[], writes: readonly Write[]) => foldRecords(kind, data, writes)]),
+) as unknown as Folds<Lists>;
+
+/** What the server will say of each view once it has these writes; pure, so that offline and online show the same thing. */
+const FOLDS: Folds<ViewData> = { ...OWN, ...LISTS };
 
 export const viewsOf = (writes: readonly Write[]): ViewKey[] => [
   ...new Set(writes.flatMap((w) => RECORDS[w.kind].views as readonly ViewKey[])),

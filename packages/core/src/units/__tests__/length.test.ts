@@ -19,6 +19,6 @@ describe('lengths', () => {
   });
 
   it('counts fingers by halves', () => {
-    expect([36, 47, 54].map(fingersFromMm)).toEqual([2, 2.5, 3]);
+    expect([36, 47, 54].map((mm) => fingersFromMm(mm))).toEqual([2, 2.5, 3]);
   });
 });

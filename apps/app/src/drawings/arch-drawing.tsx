@@ -9,6 +9,8 @@ import { SectionLines, SideNames } from './section-lines';
 import { ValuePeg } from './value-peg';
 
 export interface ArchDrawingProps {
+  /** Width of the practice's finger. */
+  readonly fingerMm: number;
   readonly widthPx: number;
   readonly heightPx: number;
   readonly section: Section;
@@ -18,7 +20,7 @@ export interface ArchDrawingProps {
 }
 
 /** The arch as it rests on the section, its neighbours ghosted, gaps written where they are. */
-export function ArchDrawing({ widthPx, heightPx, section, laid, narrower, wider }: ArchDrawingProps) {
+export function ArchDrawing({ fingerMm, widthPx, heightPx, section, laid, narrower, wider }: ArchDrawingProps) {
   const palette = usePalette();
   const outline = archOutline(laid.arch, laid.crownZMm);
   const lowest = Math.min(...outline.map((p) => p.zMm)) - 50;
@@ -38,7 +40,7 @@ export function ArchDrawing({ widthPx, heightPx, section, laid, narrower, wider 
         strokeLinecap="butt"
       />
       {[narrower, wider].map((ghost, i) => (ghost === null ? null : <Ghost key={i} laid={ghost} scale={scale} palette={palette} />))}
-      <Clearance laid={laid} scale={scale} palette={palette} />
+      <Clearance laid={laid} scale={scale} palette={palette} fingerMm={fingerMm} />
       <Gaps laid={laid} scale={scale} palette={palette} />
       <SideNames scale={scale} palette={palette} />
     </Svg>
@@ -68,7 +70,14 @@ function Ghost({ laid, scale, palette }: { readonly laid: LaidArch; readonly sca
   );
 }
 
-function Clearance({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
+interface ClearanceProps {
+  readonly laid: LaidArch;
+  readonly scale: PaperScale;
+  readonly palette: Palette;
+  readonly fingerMm: number;
+}
+
+function Clearance({ laid, scale, palette, fingerMm }: ClearanceProps) {
   const x = scale.x(0);
   return (
     <G>
@@ -76,7 +85,7 @@ function Clearance({ laid, scale, palette }: { readonly laid: LaidArch; readonly
       <ValuePeg
         x={x}
         y={scale.y(laid.crownZMm) - 18}
-        text={`${Math.round(laid.crownZMm)} mm · ${fingersWords(laid.crownZMm)}`}
+        text={`${Math.round(laid.crownZMm)} mm · ${fingersWords(laid.crownZMm, fingerMm)}`}
         palette={palette}
         widthPx={scale.widthPx}
       />

@@ -1,3 +1,4 @@
+import { usePracticeSettings } from '../platform/use-views';
 import { shapedLike } from '../platform/draft';
 import { v7 } from 'uuid';
 import { type DecisionWrite, type Saddle } from '@fulcra/contract';
@@ -32,7 +33,8 @@ const REASONS_DRAFT = { version: 1, schema: shapedLike({ of: '', text: '' }) };
 export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, school }: DecideSheetProps) {
   const send = useSend();
   const toast = useToast();
-  const computed = recordWords(tried.chosen.verdict);
+  const { fingerMm } = usePracticeSettings();
+  const computed = recordWords(tried.chosen.verdict, fingerMm);
   const [draft, setDraft, forget] = useDraft(`decide-${visitId}`, REASONS_DRAFT, { of: computed, text: computed });
   const text = draft.of === computed ? draft.text : computed;
   useEffect(() => {

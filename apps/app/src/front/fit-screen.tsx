@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { ArchDrawing } from '../drawings/arch-drawing';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { useSaddles } from '../platform/use-views';
+import { useSaddles, usePracticeSettings } from '../platform/use-views';
 import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -173,11 +173,13 @@ const angleForShape = (answer: FrontFit, shape: (typeof ARCH_SHAPES)[number], ov
 
 function Drawing({ tried, section }: { readonly tried: TriedFront; readonly section: NonNullable<LoadedVisit['front']['consensus']> }) {
   const [width, onLayout] = useMeasuredWidth();
+  const { fingerMm } = usePracticeSettings();
   const wide = useWide();
   return (
     <YStack onLayout={onLayout} marginHorizontal={wide ? 0 : -16}>
       {width > 0 ? (
         <ArchDrawing
+          fingerMm={fingerMm}
           widthPx={width}
           heightPx={wide ? 470 : 264}
           section={section}
@@ -192,6 +194,7 @@ function Drawing({ tried, section }: { readonly tried: TriedFront; readonly sect
 
 function VerdictBlock({ tried, provisional }: { readonly tried: TriedFront; readonly provisional: boolean }) {
   const { verdict } = tried.chosen;
+  const { fingerMm } = usePracticeSettings();
   const tone = TONE_OF[verdict.severity];
   return (
     <YStack gap="$xs" role="status" aria-live="polite">
@@ -201,7 +204,7 @@ function VerdictBlock({ tried, provisional }: { readonly tried: TriedFront; read
         </Verdict>
         <Verdict flex={1}>{headlineWords(verdict)}</Verdict>
       </XStack>
-      <Body>{verdictSentence(verdict)}</Body>
+      <Body>{verdictSentence(verdict, fingerMm)}</Body>
       <Small>{neighbourWords(tried)}</Small>
       {provisional ? <Banner tone="lookOut">From a single take: believe it when another agrees.</Banner> : null}
     </YStack>

@@ -1,3 +1,5 @@
+import { FingerWidth } from './finger-width';
+import { usePracticeSettings } from '../platform/use-views';
 import { type FrontFit, schoolById, type School } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Sheet } from '../ui/sheet';
@@ -21,12 +23,14 @@ export interface WhySheetProps {
 /** The working: numbers, rule, what would turn it, how sure, and what other schools say. */
 export function WhySheet({ school, open, onClose, tried, answer, isRecommended }: WhySheetProps) {
   const { verdict, laid } = tried.chosen;
+  const { fingerMm } = usePracticeSettings();
+  const gapWords = (mm: number): string => `${Math.max(0, mm).toFixed(1)} mm (${fingersWords(Math.max(0, mm), fingerMm)})`;
   const { recommendation, confidence, angleRangeDeg, others, readiness } = answer;
   return (
     <Sheet title="Why" open={open} onClose={onClose}>
       <Part title="Reasons">
         {verdict.reasons.map((r, i) => (
-          <Body key={i}>{reasonWords(r)}</Body>
+          <Body key={i}>{reasonWords(r, fingerMm)}</Body>
         ))}
         <Small>
           Gaps beyond {tried.padding.panelDepthMm} mm panel and {tried.padding.padMm} mm pad, normal to the horse. Near: top{' '}
@@ -34,6 +38,7 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
           {gapWords(laid.off.tipMm)}. Beside the withers: near {gapWords(laid.near.besideWithersMm)}, off{' '}
           {gapWords(laid.off.besideWithersMm)}.
         </Small>
+        <FingerWidth />
       </Part>
       {verdict.remedies.length > 0 ? (
         <Part title="What helps">
@@ -89,8 +94,6 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
     </Sheet>
   );
 }
-
-const gapWords = (mm: number): string => `${Math.max(0, mm).toFixed(1)} mm (${fingersWords(Math.max(0, mm))})`;
 
 function Part({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
   return (

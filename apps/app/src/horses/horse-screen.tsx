@@ -55,9 +55,9 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
         />
       ) : (
         <YStack>
-          {visits.map(({ visit, decision }) => (
-            <XStack key={visit.id} borderTopWidth={1} borderColor="$rule" paddingVertical="$l">
-              <VisitEntry visit={visit} decision={decision} saddle={saddles.find((s) => s.id === decision?.saddleId) ?? null} />
+          {visits.map((entry) => (
+            <XStack key={entry.visit.id} borderTopWidth={1} borderColor="$rule" paddingVertical="$l">
+              <VisitEntry {...entry} saddle={saddles.find((s) => s.id === entry.decision?.saddleId) ?? null} />
             </XStack>
           ))}
         </YStack>

@@ -1,25 +1,27 @@
-import { type Decision, type Saddle, type Visit } from '@fulcra/contract';
-import { archOutline } from '@fulcra/core';
+import { type Decision, type HorseHistory, type Saddle } from '@fulcra/contract';
+import { type RideResult, archOutline, schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import Svg, { Path } from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';
 import { SectionLines } from '../drawings/section-lines';
 import { paperScale, pathThrough, reachOf } from '../drawings/paper-scale';
+import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Body, Name, Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { dayWords, degWords, mmWords } from '../words/measure-words';
+import { rideWords, takenBackWords } from '../words/ride-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { archOfDecision, sectionOfDecision } from './decision-shapes';
 
-export interface VisitEntryProps {
-  readonly visit: Visit;
-  readonly decision: Decision | null;
+type HistoryEntry = HorseHistory['visits'][number];
+
+export interface VisitEntryProps extends HistoryEntry {
   readonly saddle: Saddle | null;
 }
 
-/** One visit in a horse's history, with the drawing it was decided on. */
-export function VisitEntry({ visit, decision, saddle }: VisitEntryProps) {
+/** One visit in a horse's history, with the drawing it was decided on, what it superseded, and what of its result stands. */
+export function VisitEntry({ visit, decision, superseded, ride, saddle }: VisitEntryProps) {
   return (
     <YStack flex={1} gap="$s">
       <Name>{dayWords(visit.startedOn)}</Name>
@@ -37,15 +39,36 @@ export function VisitEntry({ visit, decision, saddle }: VisitEntryProps) {
           </Body>
           <Body>{decision.reasons}</Body>
           <Small>
-            School {decision.schoolId}, version {decision.schoolVersion}; core {decision.coreVersion}
+            School {schoolById(decision.schoolId).name}, version {decision.schoolVersion}; core {decision.coreVersion}
           </Small>
         </>
       )}
+      {superseded.map((d) => (
+        <Small key={d.id} textDecorationLine="line-through">
+          Before that: {degWords(d.includedAngleDeg)}, {mmWords(d.spanAt100Mm)} at 100, by {d.fitter}
+        </Small>
+      ))}
+      <RideLine ride={ride} />
       <XStack gap="$s" flexWrap="wrap">
         <Button kind="quiet" label="Open this visit" onPress={() => router.push(`/visits/${visit.id}`)} />
         {decision === null ? null : <Button kind="quiet" label="Template" onPress={() => router.push(`/visits/${visit.id}/template`)} />}
       </XStack>
     </YStack>
+  );
+}
+
+/** What was said about riding, as it stands now. */
+function RideLine({ ride }: { readonly ride: RideResult }) {
+  const text = rideWords(ride);
+  if (text === null) return null;
+  if (ride.takenBack.length === 0) return <Body color={ride.stands === 'goodToRide' ? '$good' : '$bad'}>{text}</Body>;
+  return (
+    <Banner tone="bad">
+      <Body>{text}</Body>
+      {ride.takenBack.map((reason) => (
+        <Body key={reason.code}>{takenBackWords(reason)}</Body>
+      ))}
+    </Banner>
   );
 }
 

@@ -1,3 +1,4 @@
+import { usePracticeSettings } from '../platform/use-views';
 import { type Need, type SchoolId, SCHOOLS, schoolById, schoolReadiness, FRONT_MEASURED } from '@fulcra/core';
 import { useState } from 'react';
 import { YStack, XStack } from 'tamagui';
@@ -56,6 +57,7 @@ interface SchoolEntryProps {
 
 function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
   const school = schoolById(id);
+  const { fingerMm } = usePracticeSettings();
   const readiness = schoolReadiness(school, FRONT_MEASURED);
   const needs = [...new Set(readiness.waiting.flatMap((w) => w.missing))].filter((need) => !has.has(need));
   return (
@@ -64,7 +66,7 @@ function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
         {school.name}
         {chosen ? ' (chosen)' : ''}
       </Strong>
-      <Body>{SCHOOL_WORDS[id](school)}</Body>
+      <Body>{SCHOOL_WORDS[id](school, fingerMm)}</Body>
       <Small>
         Front at {school.front.stationMm} mm; withers {limitsWords('withersOver', school)} (defaults).
       </Small>

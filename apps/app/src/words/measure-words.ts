@@ -2,9 +2,9 @@ import { type LengthUnit, MM_PER_HAND, fingersFromMm, fromMm, handsFromMm } from
 
 const HALVES: Readonly<Record<string, string>> = { '0.5': '½' };
 
-/** 2.5 -> "2½ fingers". */
-export function fingersWords(mm: number): string {
-  const count = fingersFromMm(mm);
+/** 2.5 -> "2½ fingers". @param fingerMm width of this practice's finger */
+export function fingersWords(mm: number, fingerMm: number): string {
+  const count = fingersFromMm(mm, fingerMm);
   const whole = Math.floor(count);
   const half = HALVES[String(count - whole)] ?? '';
   if (count === 0) return 'no finger';

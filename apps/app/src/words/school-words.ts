@@ -2,10 +2,10 @@ import { type Need, type School, type SchoolId } from '@fulcra/core';
 import { fingersWords } from './measure-words';
 
 /** Each school in a sentence, in its own numbers. */
-export const SCHOOL_WORDS: Readonly<Record<SchoolId, (school: School) => string>> = {
+export const SCHOOL_WORDS: Readonly<Record<SchoolId, (school: School, fingerMm: number) => string>> = {
   'static-close': () => 'Fit the horse as it stands, close and even.',
-  'shoulder-line': ({ rules }) =>
-    `The front follows the shoulder blade, with ${fingersWords(rules.withersOver.least)} of room over the withers.`,
+  'shoulder-line': ({ rules }, fingerMm) =>
+    `The front follows the shoulder blade, with ${fingersWords(rules.withersOver.least, fingerMm)} of room over the withers.`,
   'room-to-move': ({ front }) =>
     `${front.widthsOver === 1 ? 'One width' : `${front.widthsOver} widths`} over the even one, lifted with shims, so that the shoulder has room.`,
   'panel-first': ({ front }) => `The panel makes the fit; the tree lies within a band of ${front.bandDeg}° round it.`,

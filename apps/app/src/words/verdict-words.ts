@@ -23,14 +23,14 @@ const HEADLINES: Readonly<Record<FrontVerdictCode, (v: FrontVerdict) => string>>
 /** The member of a union that carries a code, also where one member carries several. */
 type OfCode<U, C> = U extends { code: infer K } ? (C extends K ? U : never) : never;
 
-const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>) => string } = {
+const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>, fingerMm: number) => string } = {
   tipCloser: (r) => `It is ${mmWords(r.byMm)} closer at the points than at the top, so it pinches below and tips the seat back.`,
   topCloser: (r) => `It is ${mmWords(r.byMm)} closer at the top than at the points, so the front will drop.`,
   evenOverPoint: (r) => `Top and points differ by ${mmWords(Math.abs(r.byMm))}; up to ${mmWords(r.toleranceMm)} counts as even.`,
   oneWidthOver: (r) => `It opens ${mmWords(r.byMm)} to the points, as one width over should (${mmWords(r.wantedMm)}).`,
   sideTighter: (r) => `The horse is fuller on the ${r.side} side: ${mmWords(r.byMm)} less room there.`,
-  withersClearance: (r) =>
-    `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm)}), unloaded; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
+  withersClearance: (r, fingerMm) =>
+    `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm, fingerMm)}), unloaded; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
   besideWithersClose: (r) => `Beside the withers only ${mmWords(r.roomMm)} on the ${r.side} side; wanted ${mmWords(r.leastMm)}.`,
   crownTouches: () => 'The arch rests on the withers before the points touch.',
   extrapolated: (r) => `The ${r.side} tracing ends above the point's tip and was carried on straight.`,
@@ -46,15 +46,17 @@ const REMEDIES: { readonly [C in Remedy['code']]: (r: OfCode<Remedy, C>) => stri
   traceDeeper: (r) => `Trace the ${r.side} side further down.`,
 };
 
-const word = <T extends { code: string }>(table: object, item: T): string => (table as Record<string, (i: T) => string>)[item.code]!(item);
-export const reasonWords = (reason: Reason): string => word(REASONS, reason);
+const word = <T extends { code: string }>(table: object, item: T, fingerMm = 0): string =>
+  (table as Record<string, (i: T, fingerMm: number) => string>)[item.code]!(item, fingerMm);
+/** @param fingerMm width of this practice's finger */
+export const reasonWords = (reason: Reason, fingerMm: number): string => word(REASONS, reason, fingerMm);
 export const remedyWords = (remedy: Remedy): string => word(REMEDIES, remedy);
 export const headlineWords = (verdict: FrontVerdict): string => HEADLINES[verdict.code](verdict);
 
 /** One sentence of reason and what to do, under the headline. */
-export function verdictSentence(verdict: FrontVerdict): string {
+export function verdictSentence(verdict: FrontVerdict, fingerMm: number): string {
   const main = verdict.reasons.find((r) => r.code === mainReason(verdict.code)) ?? verdict.reasons[0]!;
-  return [reasonWords(main), ...choices(verdict.remedies.slice(0, 2))].join(' ');
+  return [reasonWords(main, fingerMm), ...choices(verdict.remedies.slice(0, 2))].join(' ');
 }
 
 /** The second way out is an "or". */
@@ -90,4 +92,5 @@ export function flipWords(flip: Flip): string {
 }
 
 /** What goes into the record, to be edited by the fitter. */
-export const recordWords = (verdict: FrontVerdict): string => [headlineWords(verdict), ...verdict.reasons.map(reasonWords)].join(' ');
+export const recordWords = (verdict: FrontVerdict, fingerMm: number): string =>
+  [headlineWords(verdict), ...verdict.reasons.map((r) => reasonWords(r, fingerMm))].join(' ');

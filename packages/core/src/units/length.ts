@@ -15,7 +15,7 @@ export const toMm = (value: number, unit: LengthUnit): number => value * MM_PER_
 export const fromMm = (mm: number, unit: LengthUnit): number => mm / MM_PER_UNIT[unit];
 
 /** Fingers to the nearest half, e.g. 47 mm -> 2.5. @param fingerMm width of this hand's finger */
-export const fingersFromMm = (mm: number, fingerMm: number = MM_PER_FINGER): number => Math.round((mm / fingerMm) * 2) / 2;
+export const fingersFromMm = (mm: number, fingerMm: number): number => Math.round((mm / fingerMm) * 2) / 2;
 
 /**
  * Height at the withers from the trade's hands-and-inches notation.

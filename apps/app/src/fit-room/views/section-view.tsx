@@ -1,3 +1,4 @@
+import { usePracticeSettings } from '../../platform/use-views';
 import {
   type NearOff,
   type Pose,
@@ -29,6 +30,7 @@ const STEP_MM = 5;
 export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }: RoomViewProps & { readonly heightPx: number }) {
   const palette = usePalette();
   const spine = surfaceHeightMm(surface, atMm, 0);
+  const { fingerMm } = usePracticeSettings();
   const steps = pressureSteps(schoolById(picture.asked.schoolId).rules);
   const scale = paperScale(widthPx, heightPx, REACH);
   const body = Number.isFinite(spine) ? skinAt(surface, atMm, spine) : null;
@@ -65,7 +67,7 @@ export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }
           <ValuePeg
             x={scale.x(0)}
             y={scale.y(cut.roofMm) - 20}
-            text={`${Math.round(cut.roomMm)} mm · ${fingersWords(Math.max(0, cut.roomMm))}`}
+            text={`${Math.round(cut.roomMm)} mm · ${fingersWords(Math.max(0, cut.roomMm), fingerMm)}`}
             palette={palette}
             widthPx={widthPx}
           />

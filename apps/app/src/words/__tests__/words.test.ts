@@ -8,6 +8,7 @@ import {
   problem,
   schoolById,
   sectionFromPoints,
+  MM_PER_FINGER,
 } from '@fulcra/core';
 import { ageWords, dayWords, fingersWords, heightWords } from '../measure-words';
 import { problemWords } from '../problem-words';
@@ -39,21 +40,21 @@ describe('words', () => {
   ])('%d deg is told in one plain sentence with its reason', (deg, headline, sentence) => {
     const verdict = verdictAt(deg);
     expect(headlineWords(verdict)).toMatch(headline);
-    expect(verdictSentence(verdict)).toMatch(sentence);
+    expect(verdictSentence(verdict, MM_PER_FINGER)).toMatch(sentence);
   });
 
   it('offers the lift as the other way out of a wide front', () => {
-    expect(verdictSentence(verdictAt(99))).toMatch(/Try \w+ sizes? narrower \([\d.]+°\)\. Or lift the front \d+ mm\.$/);
+    expect(verdictSentence(verdictAt(99), MM_PER_FINGER)).toMatch(/Try \w+ sizes? narrower \([\d.]+°\)\. Or lift the front \d+ mm\.$/);
   });
 
   it('everything a verdict holds has words, with numbers in them and nothing undefined', () => {
     for (const deg of [70, 80, 85, 89, 93, 99, 110]) {
       const verdict = verdictAt(deg);
       const all = [
-        ...verdict.reasons.map(reasonWords),
+        ...verdict.reasons.map((r) => reasonWords(r, MM_PER_FINGER)),
         ...verdict.remedies.map(remedyWords),
         ...verdict.flips.map(flipWords),
-        recordWords(verdict),
+        recordWords(verdict, MM_PER_FINGER),
       ];
       for (const text of all) expect(text).not.toMatch(/undefined|NaN|null/);
     }
@@ -73,7 +74,7 @@ describe('words', () => {
     [9, '½ finger'],
     [2, 'no finger'],
   ])('%d mm is %s', (mm, words) => {
-    expect(fingersWords(mm)).toBe(words);
+    expect(fingersWords(mm, MM_PER_FINGER)).toBe(words);
   });
 
   it('ages, heights and days', () => {

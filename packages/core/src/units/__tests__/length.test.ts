@@ -1,4 +1,4 @@
-import { fingersFromMm, fromMm, handsFromMm, mmFromHands, toMm } from '..';
+import { MM_PER_FINGER, fingersFromMm, fromMm, handsFromMm, mmFromHands, toMm } from '..';
 
 describe('lengths', () => {
   it.each(['mm', 'cm', 'in'] as const)('%s there and back', (unit) => {
@@ -19,6 +19,7 @@ describe('lengths', () => {
   });
 
   it('counts fingers by halves', () => {
-    expect([36, 47, 54].map((mm) => fingersFromMm(mm))).toEqual([2, 2.5, 3]);
+    expect([36, 47, 54].map((mm) => fingersFromMm(mm, MM_PER_FINGER))).toEqual([2, 2.5, 3]);
+    expect(fingersFromMm(48, 16)).toBe(3);
   });
 });

@@ -85,12 +85,15 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
     >
       <Columns>
         <YStack gap="$s">
+          {loaded.closed ? (
+            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
+          ) : null}
           <Choice label="Way of measuring" value={way} options={WAYS} onChange={setWay} />
           <LineCanvas draft={draft} live={live} setDraft={setDraft} measurement={measurement} station={station} />
         </YStack>
         <YStack gap="$m">
-          {way === 'drops' ? <DropsEntry draft={draft} onChange={setDraft} /> : null}
-          {way === 'sensor' ? <CurvePanel station={station} onReading={setBends} onPress={() => void save()} /> : null}
+          {way === 'drops' && !loaded.closed ? <DropsEntry draft={draft} onChange={setDraft} /> : null}
+          {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={setBends} onPress={() => void save()} /> : null}
           {problems.map((p, i) => (
             <Banner key={i} tone="bad">
               {problemWords(p)}
@@ -102,9 +105,6 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
             </Banner>
           ))}
           <TakesStrip front={measurement} onWithdraw={loaded.closed ? null : withdraw} />
-          {loaded.closed ? (
-            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
-          ) : null}
           <Banner tone={tone}>{text}</Banner>
           {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
           <Small>{STATION_WORDS[station].how}</Small>

@@ -110,12 +110,15 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
     >
       <Columns>
         <YStack gap="$s">
+          {loaded.closed ? (
+            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
+          ) : null}
           <Choice label="Way of measuring" value={way} options={WAYS} onChange={setWay} />
           <SectionCanvas draft={draft} live={live} setDraft={setDraft} measurement={measurement} />
         </YStack>
         <YStack gap="$m">
-          {way === 'widths' ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
-          {way === 'sensor' ? <CurvePanel station={station} onReading={setBends} onPress={() => void save()} /> : null}
+          {way === 'widths' && !loaded.closed ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
+          {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={setBends} onPress={() => void save()} /> : null}
           {problems.map((p, i) => (
             <Banner key={i} tone="bad">
               {problemWords(p)}
@@ -130,9 +133,6 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
             </Banner>
           ))}
           <TakesStrip front={measurement} onWithdraw={loaded.closed ? null : withdraw} />
-          {loaded.closed ? (
-            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
-          ) : null}
           <Banner tone={tone}>{text}</Banner>
           {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
           {station === 'front' && measurement.consensus !== null ? (

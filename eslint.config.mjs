@@ -1,6 +1,36 @@
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
+const DOMAINS = 'yard|horses|visit|intake|feel|shape|landmarks|section|sensor|back|front|fit-room|saddles|photos|papers';
+const inside = (name) => [`apps/app/src/${name}/**/*.{ts,tsx}`];
+const onlyFrom = (name, allowed, message) => ({
+  files: inside(name),
+  ignores: ['**/__tests__/**'],
+  rules: { 'no-restricted-imports': ['error', { patterns: [{ regex: `^(\\.\\./)+(?!\\.\\./|${allowed})`, message }] }] },
+});
+
+/** Floors of the application: imports go down only, and a domain is used through its index. */
+const floors = [
+  {
+    files: ['apps/app/src/**/*.{ts,tsx}'],
+    ignores: ['apps/app/src/app/**', '**/__tests__/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { regex: `^(\\.\\./)+(${DOMAINS})/`, message: 'A domain uses another through its index.ts; platform, ui and words use none.' },
+          ],
+        },
+      ],
+    },
+  },
+  onlyFrom('words', '$^', 'Words import core and contract only.'),
+  onlyFrom('ui', 'words/', 'The design system imports words only.'),
+  onlyFrom('drawings', 'words/|ui/|[^/]+$', 'Drawings import words and the design system only.'),
+  onlyFrom('engine', 'platform/', 'The engine stands on the platform only.'),
+];
+
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '**/.expo/**', '**/*.js', '**/*.mjs', '**/*.cjs'] },
   ...tseslint.configs.recommendedTypeChecked,
@@ -29,6 +59,7 @@ export default tseslint.config(
     plugins: { 'react-hooks': reactHooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },
+  ...floors,
   {
     files: ['**/__tests__/**', '**/test/**', 'e2e/**'],
     rules: {

@@ -65,7 +65,7 @@ const CORRIE_VISIT = '019b8b1f-2400-7000-8000-000000000130';
 
 /** The fit room with its sheets, the specification, and the stock. */
 async function roomAndStockAreClean(page: Page, fitter: Fitter): Promise<void> {
-  await page.goto(`/visits/${CORRIE_VISIT}/room`);
+  await page.goto(`/visits/${CORRIE_VISIT}/fit-room`);
   await fitter.button('Keep it').waitFor();
   await page.getByText(/^Next narrower/).waitFor();
   await isClean(page, 'fit room');
@@ -107,7 +107,7 @@ test('every screen is clean by axe, by day and by evening', async ({ page }) => 
   await fitter.button('Points').click();
   await isClean(page, 'front, points');
   const visit = page.url().replace('/trace/front', '');
-  await page.goto(`${visit}/fit`);
+  await page.goto(`${visit}/front`);
   await fitter.button('Keep this width').waitFor();
   await isClean(page, 'fit');
   await fitter.button('Why').click();

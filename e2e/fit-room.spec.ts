@@ -44,7 +44,7 @@ function hearLate(): void {
 async function entersRoom(page: Page): Promise<Fitter> {
   const fitter = new Fitter(page);
   await page.addInitScript(hearLate);
-  await fitter.arrives(`${CORRIE}/room`);
+  await fitter.arrives(`${CORRIE}/fit-room`);
   await expect(page.getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/).first()).toBeVisible();
   return fitter;
 }
@@ -162,7 +162,7 @@ test('a tried setting is kept, chosen, and written down as a specification', asy
   expect(lines.filter((l) => Math.abs(l.lengthMm - 100) < 0.01)).toHaveLength(2);
   await page.goto(CORRIE);
   await expect(page.getByText(/Chosen: Holm trekker no. 1/)).toBeVisible();
-  await page.goto(`${CORRIE}/room`);
+  await page.goto(`${CORRIE}/fit-room`);
   await page
     .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
     .first()
@@ -306,7 +306,7 @@ test('without signal the room opens and works, and what is kept is sent later', 
 test('a back measured only in front says what is missing and where to go on', async ({ page }, { project }) => {
   test.skip(project.name !== 'phone', 'the same words at any width');
   const fitter = new Fitter(page);
-  await fitter.arrives(`${YOUNGSTER}/room`);
+  await fitter.arrives(`${YOUNGSTER}/fit-room`);
   await expect(page.getByText('Not enough of a back to lay a saddle on.')).toBeVisible();
   await fitter.button('Take the tracings').click();
   await expect(page).toHaveURL(/trace\/front/);

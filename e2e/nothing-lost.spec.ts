@@ -92,7 +92,7 @@ test('a second tab sees the take, and every address can be reloaded', async ({ p
   for (const [path, seen] of [
     ['', 'Open: What fits'],
     ['/trace/front', 'See what fits'],
-    ['/fit', 'Keep this width'],
+    ['/front', 'Keep this width'],
     ['/template', 'SVG'],
   ] as const) {
     await page.goto(visit + path);

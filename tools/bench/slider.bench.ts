@@ -6,7 +6,7 @@ import { DEMO_ACCOUNT } from '@fulcra/demo';
  * every map drawn leaves a mark. Needs a running Fulcra: FULCRA_URL=http://127.0.0.1:4380 npm run bench
  */
 const url = process.env.FULCRA_URL;
-const CORRIE = '/visits/019b8b1f-2400-7000-8000-000000000130/room';
+const CORRIE = '/visits/019b8b1f-2400-7000-8000-000000000130/fit-room';
 const SECONDS = 4;
 /** As often as a screen tells where the finger is, or more. */
 const EVERY_MS = 8;

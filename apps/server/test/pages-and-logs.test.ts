@@ -18,7 +18,7 @@ describe('the pages', () => {
   it('every deep link gets the one page, every missing file and API address an error', async () => {
     const running = await startServer({ webDir });
     try {
-      for (const path of ['/', '/visits/019b8b1f-2400-7000-8000-000000000131/fit', '/no/such/page']) {
+      for (const path of ['/', '/visits/019b8b1f-2400-7000-8000-000000000131/front', '/no/such/page']) {
         const reply = await fetch(running.base + path);
         expect([path, reply.status, await reply.text()]).toEqual([path, 200, '<title>Fulcra</title>']);
         expect(reply.headers.get('cache-control')).toBe('no-cache');

@@ -11,7 +11,7 @@ import { loadFonts } from '../ui/fonts';
 import { config } from '../ui/tamagui.config';
 import { ToastProvider } from '../ui/toast';
 import { useAppearance } from '../ui/use-palette';
-import { warmUpFit } from '../engine/use-fit';
+import { warmUpFront } from '../engine/use-front';
 
 /** What is remembered from before may be a moment older than what was sent: it is shown, and asked again. */
 const askAgain = () => queryClient.invalidateQueries();
@@ -19,7 +19,7 @@ const askAgain = () => queryClient.invalidateQueries();
 export default function Layout() {
   const appearance = useAppearance();
   useEffect(() => {
-    warmUpFit();
+    warmUpFront();
     keepShell();
     askToKeep();
     loadFonts().catch((error: unknown) => console.error('The typefaces did not load; the system one is used.', error));

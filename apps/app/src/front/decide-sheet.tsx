@@ -14,7 +14,7 @@ import { Body, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useDraft } from '../platform/use-draft';
 import { SHAPE_WORDS, recordWords } from '../words/verdict-words';
-import { type TriedFront } from './fit-setup';
+import { type TriedFront } from './front-setup';
 import { type LoadedVisit } from '../visit';
 
 export interface DecideSheetProps {

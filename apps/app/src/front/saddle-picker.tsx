@@ -7,16 +7,16 @@ import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
 import { Body, Name, Small } from '../ui/text';
 import { headlineWords, TONE_OF } from '../words/verdict-words';
-import { useFit } from '../engine/use-fit';
-import { type FitSetup, RECOMMENDED } from './fit-setup';
+import { useFront } from '../engine/use-front';
+import { type FrontSetup, RECOMMENDED } from './front-setup';
 
 export interface SaddlePickerProps {
   readonly section: Section;
   readonly takenAtMm: number;
   readonly schoolId: SchoolId;
   readonly saddles: readonly Saddle[];
-  readonly setup: FitSetup;
-  readonly onChange: (setup: FitSetup) => void;
+  readonly setup: FrontSetup;
+  readonly onChange: (setup: FrontSetup) => void;
 }
 
 const CHANGE_WORDS = {
@@ -58,7 +58,7 @@ export function SaddlePicker(props: SaddlePickerProps) {
 
 function Stock({ section, takenAtMm, schoolId, saddles, setup, onChange }: SaddlePickerProps) {
   const asked = saddles.map(({ id, front }) => ({ id, front }));
-  const ranked = useFit<'rankSaddles'>({ kind: 'rankSaddles', section, saddles: asked, schoolId, takenAtMm });
+  const ranked = useFront<'rankSaddles'>({ kind: 'rankSaddles', section, saddles: asked, schoolId, takenAtMm });
   if (ranked.state === 'failed') return <Body>The computation stopped: {ranked.message}</Body>;
   if (ranked.state !== 'done') return <Body role="status">Laying {saddles.length} saddles on this back…</Body>;
   if (saddles.length === 0) return <Body>There is no saddle in the stock yet.</Body>;
@@ -79,7 +79,7 @@ function Stock({ section, takenAtMm, schoolId, saddles, setup, onChange }: Saddl
 interface EntryProps {
   readonly saddle: Saddle;
   readonly ranked: RankedSaddle;
-  readonly setup: FitSetup;
+  readonly setup: FrontSetup;
   readonly onChoose: (setting: number) => void;
 }
 

@@ -9,7 +9,7 @@ import { SIT_WORDS } from '../words/criterion-words';
 import { needsWords } from '../words/school-words';
 import { limitsWords } from '../words/sit-words';
 import { SHAPE_WORDS, flipWords, reasonWords, remedyWords } from '../words/verdict-words';
-import { type TriedFront } from './fit-setup';
+import { type TriedFront } from './front-setup';
 
 export interface WhySheetProps {
   readonly school: School;

@@ -6,20 +6,20 @@ import { Button } from '../ui/button';
 import { Big, Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { SHAPE_WORDS } from '../words/verdict-words';
-import { type FitSetup, RECOMMENDED, type TriedFront } from './fit-setup';
+import { type FrontSetup, RECOMMENDED, type TriedFront } from './front-setup';
 
 export interface WidthControlProps {
   readonly tried: TriedFront;
-  readonly setup: FitSetup;
+  readonly setup: FrontSetup;
   readonly saddle: Saddle | null;
-  readonly onChange: (setup: FitSetup) => void;
+  readonly onChange: (setup: FrontSetup) => void;
 }
 
 /** Narrower, the neutral width, wider: by degrees, or by the widths a saddle really has. */
 export function WidthControl({ tried, setup, saddle, onChange }: WidthControlProps) {
   const palette = usePalette();
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(tried.arch);
-  const moved = (by: number): FitSetup =>
+  const moved = (by: number): FrontSetup =>
     saddle === null ? { ...setup, includedAngleDeg: Math.round(includedAngleDeg) + by } : { ...setup, setting: setup.setting + by };
   const can = (by: number): boolean =>
     saddle === null

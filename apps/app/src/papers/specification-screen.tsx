@@ -25,7 +25,7 @@ export function SpecificationScreen({ visitId }: { readonly visitId: string }) {
   if (loaded === null) return <LoadState problem={problem} />;
   if (saddles.data === null) return <LoadState problem={saddles.problem} />;
   const choice = choiceOf(loaded, saddles.data);
-  const back = () => router.navigate(`/visits/${visitId}/room`);
+  const back = () => router.navigate(`/visits/${visitId}/fit-room`);
   if (choice === null) {
     return (
       <Screen title={loaded.page.horse.name} note="Specification" onBack={back}>
@@ -59,7 +59,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
       narrow
       title={page.horse.name}
       note={`Specification, ${page.visit.startedOn}`}
-      onBack={() => router.navigate(`/visits/${visitId}/room`)}
+      onBack={() => router.navigate(`/visits/${visitId}/fit-room`)}
       bottom={
         <>
           <Button label="Templates" onPress={() => router.push(`/visits/${visitId}/template?of=chosen`)} />

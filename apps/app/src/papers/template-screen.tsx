@@ -103,13 +103,13 @@ function OfChoice({ visitId, loaded, saddles }: OfProps) {
         narrow
         title={page.horse.name}
         note="Templates of the chosen setting"
-        onBack={() => router.navigate(`/visits/${visitId}/room`)}
+        onBack={() => router.navigate(`/visits/${visitId}/fit-room`)}
       >
         <EmptyState
           title="Nothing chosen yet."
           text="Choose one of the settings kept in the fit room; its tree and panels are then drawn over every section."
         >
-          <Button kind="main" label="To the fit room" onPress={() => router.navigate(`/visits/${visitId}/room`)} />
+          <Button kind="main" label="To the fit room" onPress={() => router.navigate(`/visits/${visitId}/fit-room`)} />
         </EmptyState>
       </Screen>
     );

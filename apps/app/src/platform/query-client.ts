@@ -35,4 +35,7 @@ const PASSING: readonly unknown[] = ['ranking'];
 /** What was once answered is kept, though the last asking failed: that is what it is like to be without signal. */
 const wasAnswered = (query: Query): boolean => query.state.data !== undefined && !PASSING.includes(query.queryKey[0]);
 
-export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: 'v2', dehydrateOptions: { shouldDehydrateQuery: wasAnswered } };
+/** Counted up whenever what is kept of an answer changes its shape: what an earlier release kept is then asked anew. */
+const SHAPE = 'v3';
+
+export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: SHAPE, dehydrateOptions: { shouldDehydrateQuery: wasAnswered } };

@@ -1,5 +1,5 @@
 import { type QueryClient } from '@tanstack/react-query';
-import { type Session } from '@fulcra/contract';
+import { type Session, VIEWS } from '@fulcra/contract';
 import { type ReactNode, createContext, useContext, useEffect, useState, useSyncExternalStore } from 'react';
 import { v7 } from 'uuid';
 import { api } from './api';
@@ -30,7 +30,7 @@ function browserSync(queries: QueryClient): Sync {
       const person = queries.getQueryData<Session>(['session'])?.person.name ?? '';
       return applyWrites(queries, writes, { person, horseKnown: (id) => knownHorse(queries, writes, id) });
     },
-    caughtUp: () => void queries.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'session' }),
+    caughtUp: () => void queries.invalidateQueries({ predicate: (q) => (VIEWS as readonly unknown[]).includes(q.queryKey[0]) }),
     sessionEnded: () => void queries.invalidateQueries({ queryKey: ['session'] }),
   });
 }

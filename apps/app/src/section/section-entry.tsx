@@ -136,7 +136,7 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
           <Banner tone={tone}>{text}</Banner>
           {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
           {station === 'front' && measurement.consensus !== null ? (
-            <Button label="See what fits" onPress={() => router.push(`/visits/${visitId}/fit`)} />
+            <Button label="See what fits" onPress={() => router.push(`/visits/${visitId}/front`)} />
           ) : null}
           <GaugeReadout section={measurement.consensus} />
           <Place atMm={atMm} onChange={(mm) => setDraft({ ...draft, atMm: mm })} />

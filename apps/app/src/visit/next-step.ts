@@ -27,6 +27,6 @@ export function nextStep(visited: Visited, here: Here = null): NextStep {
     return { label: `Next: ${STATION_WORDS[station].name}`, path: `trace/${station}` };
   }
   if (atStation) return { label: 'See the whole back', path: 'back' };
-  if (visited.page.decision === null) return { label: 'See what fits', path: 'fit' };
+  if (visited.page.decision === null) return { label: 'See what fits', path: 'front' };
   return { label: 'Print the template', path: 'template' };
 }

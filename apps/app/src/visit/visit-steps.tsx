@@ -53,9 +53,9 @@ export function VisitSteps({ loaded, visitId }: VisitStepsProps) {
         name="What fits"
         said={noFront ? ['plain', 'Waits for a front section.'] : ['good', 'The arch on the section, and its neighbours.']}
         off={noFront}
-        onPress={open('fit')}
+        onPress={open('front')}
       />
-      <Step name="Fit room" said={roomWords(loaded)} onPress={open('room')} />
+      <Step name="Fit room" said={roomWords(loaded)} onPress={open('fit-room')} />
       <Step
         name="Decision"
         said={
@@ -64,7 +64,7 @@ export function VisitSteps({ loaded, visitId }: VisitStepsProps) {
             : ['good', `${degWords(decided.includedAngleDeg)}, ${mmWords(decided.spanAt100Mm)} at 100. ${decided.reasons}`]
         }
         off={noFront}
-        onPress={open('fit')}
+        onPress={open('front')}
       />
       <Step
         name="Template at full scale"

@@ -1,5 +1,5 @@
 import { type FieldsWrite, type MergeKind, type ReadOf, RECORDS } from '@fulcra/contract';
-import { type Fields, mergeFields } from '@fulcra/core';
+import { type Fields, mergeFields, sameField } from '@fulcra/core';
 import { FulcraError } from '../platform/errors/fulcra-error';
 
 export type FieldsOf<K extends MergeKind> = Omit<ReadOf<K>, 'id' | 'fitter'>;
@@ -26,7 +26,7 @@ export function mergedRecord<K extends MergeKind>(
   if (theirs === null) return checked<K>(kind, mine, null);
   const { merged, clashing } = mergeFields<Fields>(was ?? null, mine, theirs);
   if (clashing.length > 0) throw clash(clashing, theirs);
-  const changedByMe = Object.keys(mine).filter((n) => was == null || JSON.stringify(mine[n]) !== JSON.stringify(was[n]));
+  const changedByMe = Object.keys(mine).filter((n) => was == null || !sameField(mine[n], was[n]));
   return checked<K>(kind, merged, { changedByMe, theirs });
 }
 

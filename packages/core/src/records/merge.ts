@@ -15,11 +15,17 @@ export interface Merge<T extends Fields> {
  */
 export function mergeFields<T extends Fields>(was: T | null, mine: T, theirs: T): Merge<T> {
   const names = Object.keys(mine) as (keyof T & string)[];
-  const changedByMe = (name: keyof T): boolean => was === null || !same(mine[name], was[name]);
-  const clashing = names.filter((n) => changedByMe(n) && !same(theirs[n], mine[n]) && (was === null || !same(theirs[n], was[n])));
+  const changedByMe = (name: keyof T): boolean => was === null || !sameField(mine[name], was[name]);
+  const clashing = names.filter((n) => changedByMe(n) && !sameField(theirs[n], mine[n]) && (was === null || !sameField(theirs[n], was[n])));
   const merged = Object.fromEntries(names.map((n) => [n, changedByMe(n) && !clashing.includes(n) ? mine[n] : theirs[n]])) as T;
   return { merged, clashing };
 }
 
-/** Fields are plain values or lists of them. */
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Fields are plain values, lists and records of them; in what order a record names its parts means nothing. */
+export function sameField(a: unknown, b: unknown): boolean {
+  if (a === b) return true;
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null || Array.isArray(a) !== Array.isArray(b)) return false;
+  const [mine, theirs] = [a as Fields, b as Fields];
+  const names = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
+  return [...names].every((n) => sameField(mine[n], theirs[n]));
+}

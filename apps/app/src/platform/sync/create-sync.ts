@@ -61,6 +61,7 @@ export function createSync(parts: SyncParts): Sync {
   let cancelTimer: (() => void) | null = null;
   let loaded: Promise<void> | null = null;
   let closed = false;
+  let lastOrder = 0;
 
   const tell = (): void => listeners.forEach((listen) => listen());
   const show = (next: readonly Waiting[]): void => {
@@ -158,8 +159,8 @@ export function createSync(parts: SyncParts): Sync {
     },
     async add({ practiceId, personId }, write) {
       const earlier = replacedBy(mirror, write, practiceId);
-      const order = Math.max(0, ...mirror.map((w) => w.order)) + 1;
-      await keep([{ id: parts.newId(), order, practiceId, personId, write }]);
+      lastOrder = Math.max(lastOrder, ...mirror.map((w) => w.order)) + 1;
+      await keep([{ id: parts.newId(), order: lastOrder, practiceId, personId, write }]);
       if (earlier !== undefined) await drop([earlier.id]);
     },
     drop: (id) => drop([id]),

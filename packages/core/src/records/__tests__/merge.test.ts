@@ -31,3 +31,18 @@ describe('two people change one record', () => {
     expect(mergeFields(was, was, { name: 'New', note: 'new', riders: [] }).merged).toEqual({ name: 'New', note: 'new', riders: [] });
   });
 });
+
+describe('what counts as the same', () => {
+  const merged = (mine: unknown, theirs: unknown) => mergeFields({ f: 'was' }, { f: mine }, { f: theirs }).clashing;
+  it.each([
+    ['the same parts in another order', { a: 1, b: [1, { c: 2 }] }, { b: [1, { c: 2 }], a: 1 }, []],
+    ['a part left out and one that is undefined', { a: 1 }, { a: 1, b: undefined }, []],
+    ['another value deep inside', { a: { b: 1 } }, { a: { b: 2 } }, ['f']],
+    ['a list in another order', [1, 2], [2, 1], ['f']],
+    ['a longer list', [1], [1, 2], ['f']],
+    ['a list and a record', [1], { 0: 1 }, ['f']],
+    ['nothing and something', null, {}, ['f']],
+  ])('%s', (_, mine, theirs, clashing) => {
+    expect(merged(mine, theirs)).toEqual(clashing);
+  });
+});

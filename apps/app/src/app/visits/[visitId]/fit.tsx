@@ -1,9 +1,6 @@
-import { useLocalSearchParams } from 'expo-router';
-import { FitScreen } from '../../../front/fit-screen';
-import { signedIn } from '../../../session/signed-in';
+import { Redirect, useLocalSearchParams } from 'expo-router';
 
-function Route() {
-  return <FitScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
+/** The address of earlier releases. */
+export default function Moved() {
+  return <Redirect href={`/visits/${useLocalSearchParams<{ visitId: string }>().visitId}/front`} />;
 }
-
-export default signedIn(Route);

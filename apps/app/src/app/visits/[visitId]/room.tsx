@@ -1,9 +1,6 @@
-import { useLocalSearchParams } from 'expo-router';
-import { RoomScreen } from '../../../fit-room/room-screen';
-import { signedIn } from '../../../session/signed-in';
+import { Redirect, useLocalSearchParams } from 'expo-router';
 
-function Route() {
-  return <RoomScreen visitId={useLocalSearchParams<{ visitId: string }>().visitId} />;
+/** The address of earlier releases. */
+export default function Moved() {
+  return <Redirect href={`/visits/${useLocalSearchParams<{ visitId: string }>().visitId}/fit-room`} />;
 }
-
-export default signedIn(Route);

@@ -32,6 +32,16 @@ describe('entering', () => {
     expect(sync.waiting()).toHaveLength(1);
   });
 
+  it('entered in one breath they keep their order', async () => {
+    const { sync } = room();
+    await Promise.all(['a', 'b', 'c'].map((id) => sync.add(ISLA, factWrite(id))));
+    expect(sync.waiting().map((w) => [w.order, ids([w.write])[0]])).toEqual([
+      [1, 'a'],
+      [2, 'b'],
+      [3, 'c'],
+    ]);
+  });
+
   it('a full disk is told to whoever entered, and nothing half entered stays', async () => {
     const { sync, disk } = room();
     disk.full = true;

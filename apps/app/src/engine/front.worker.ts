@@ -1,5 +1,5 @@
 import { frontAnswerOf } from '@fulcra/core';
-import { type Answered, type Asked } from './fit-protocol';
+import { type Answered, type Asked } from './front-protocol';
 
 self.onmessage = ({ data }: MessageEvent<Asked>) => {
   const reply = (answered: Answered): void => self.postMessage(answered);

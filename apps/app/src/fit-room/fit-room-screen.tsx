@@ -49,7 +49,7 @@ import { VerdictBlock } from './views/verdict-block';
 import { WorkingSheet } from './sheets/working-sheet';
 import { SchoolPicker, type LoadedVisit, useVisitPage } from '../visit';
 
-export function RoomScreen({ visitId }: { readonly visitId: string }) {
+export function FitRoomScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
   const saddles = useSaddles();
   const measured = loaded?.measured ?? null;

@@ -20,7 +20,7 @@ import { z } from 'zod';
 import { type DraftSpec } from '../platform/draft';
 
 /** What the fitter is looking at: a free width, or a setting of a saddle. */
-export interface FitSetup {
+export interface FrontSetup {
   readonly saddleId: string | null;
   readonly setting: number;
   /** Null follows the recommendation. */
@@ -28,7 +28,7 @@ export interface FitSetup {
   readonly shape: ArchShape | null;
 }
 
-export const FIT_DRAFT: DraftSpec<FitSetup> = {
+export const FRONT_DRAFT: DraftSpec<FrontSetup> = {
   version: 1,
   schema: z.object({
     saddleId: z.string().nullable(),
@@ -37,7 +37,7 @@ export const FIT_DRAFT: DraftSpec<FitSetup> = {
     shape: z.enum(ARCH_SHAPES).nullable(),
   }),
 };
-export const RECOMMENDED: FitSetup = { saddleId: null, setting: 0, includedAngleDeg: null, shape: null };
+export const RECOMMENDED: FrontSetup = { saddleId: null, setting: 0, includedAngleDeg: null, shape: null };
 
 /** The front as it is tried, laid and judged with the widths on both sides of it. */
 export interface TriedFront {
@@ -53,7 +53,7 @@ export interface TryQuestion {
   readonly section: Section;
   readonly school: School;
   readonly takenAtMm: number;
-  readonly setup: FitSetup;
+  readonly setup: FrontSetup;
   readonly saddle: Saddle | null;
   readonly recommended: FrontArch;
 }

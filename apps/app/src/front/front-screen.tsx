@@ -17,9 +17,9 @@ import { useDraft } from '../platform/use-draft';
 import { useWide } from '../ui/use-wide';
 import { problemWords } from '../words/problem-words';
 import { headlineWords, verdictSentence, TONE_OF } from '../words/verdict-words';
-import { useFit } from '../engine/use-fit';
+import { useFront } from '../engine/use-front';
 import { DecideSheet } from './decide-sheet';
-import { RECOMMENDED, type TriedFront, tryFront, FIT_DRAFT } from './fit-setup';
+import { RECOMMENDED, type TriedFront, tryFront, FRONT_DRAFT } from './front-setup';
 import { SaddlePicker } from './saddle-picker';
 import { WhySheet } from './why-sheet';
 import { WidthControl } from './width-control';
@@ -27,7 +27,7 @@ import { SchoolPicker, type LoadedVisit, useVisitPage, VisitBackline } from '../
 
 const SHAPES = ARCH_SHAPES.map((value) => ({ value, label: value }));
 
-export function FitScreen({ visitId }: { readonly visitId: string }) {
+export function FrontScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
   if (loaded === null) return <LoadState problem={problem} />;
   if (loaded.front.consensus === null) return <NothingToFit visitId={visitId} loaded={loaded} />;
@@ -56,7 +56,7 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
   const { page, front } = loaded;
   const section = front.consensus!;
   const { schoolId } = page.visit;
-  const fit = useFit<'frontFit'>({ kind: 'frontFit', section, takes: front.accepted, schoolId, takenAtMm: front.takenAtMm });
+  const fit = useFront<'frontFit'>({ kind: 'frontFit', section, takes: front.accepted, schoolId, takenAtMm: front.takenAtMm });
   const answer = fit.state === 'done' ? fit.answer : null;
   return (
     <FitFrame visitId={visitId} loaded={loaded} answer={answer?.ok ? answer.value : null}>
@@ -85,7 +85,7 @@ interface FrameProps {
 function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
   const { page, front, change } = loaded;
   const saddles = useSaddles().data ?? [];
-  const [setup, setSetup] = useDraft(`fit-${visitId}`, FIT_DRAFT, RECOMMENDED);
+  const [setup, setSetup] = useDraft(`fit-${visitId}`, FRONT_DRAFT, RECOMMENDED);
   const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
   const school = schoolById(page.visit.schoolId);
   const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;

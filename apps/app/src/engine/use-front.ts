@@ -1,20 +1,20 @@
 import { type FrontAnswers, type FrontQuestion } from '@fulcra/core';
 import { useEffect, useState } from 'react';
-import { type Answered, type Asked } from './fit-protocol';
+import { type Answered, type Asked } from './front-protocol';
 
-export type FitState<T> =
+export type FrontState<T> =
   | { readonly state: 'waiting' }
   | { readonly state: 'working' }
   | { readonly state: 'done'; readonly answer: T }
   | { readonly state: 'failed'; readonly message: string };
 
-const newWorker = (): Worker => new Worker(new URL('./fit.worker.ts', import.meta.url));
+const newWorker = (): Worker => new Worker(new URL('./front.worker.ts', import.meta.url));
 
 /** A worker that has nothing to do, made while there was signal to fetch it. */
 let spare: Worker | null = null;
 
 /** Fetches the worker before it is needed, so that a fit can be had in a barn without signal. */
-export function warmUpFit(): void {
+export function warmUpFront(): void {
   spare ??= newWorker();
 }
 
@@ -32,8 +32,8 @@ function giveBack(worker: Worker): void {
 }
 
 /** Asks a worker and follows the newest question; an older one is cancelled with its worker. */
-export function useFit<K extends FrontQuestion['kind']>(question: (FrontQuestion & { kind: K }) | null): FitState<FrontAnswers[K]> {
-  const [state, setState] = useState<FitState<FrontAnswers[K]>>({ state: 'waiting' });
+export function useFront<K extends FrontQuestion['kind']>(question: (FrontQuestion & { kind: K }) | null): FrontState<FrontAnswers[K]> {
+  const [state, setState] = useState<FrontState<FrontAnswers[K]>>({ state: 'waiting' });
   const key = question === null ? '' : JSON.stringify(question);
   useEffect(() => {
     if (key === '') {

@@ -25,6 +25,9 @@ import { curveStandIn } from './stand-in/curve.routes';
 /** A full visit of five traced takes is under 200 KB. */
 const BODY_LIMIT_BYTES = 1_048_576;
 
+/** Longer than a proxy in front keeps its own lines open, so that it never writes on one that just closed. */
+const KEEP_ALIVE_MS = 75_000;
+
 /** Styles are written by the interface at run time; scripts only ever come from our own files. */
 const CONTENT_SECURITY = {
   directives: {
@@ -49,11 +52,15 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
     logger: { level: config.logLevel, redact: ['req.headers.cookie'] },
     logController: new LogController({ disableRequestLogging: true }),
     bodyLimit: BODY_LIMIT_BYTES,
+    requestTimeout: config.requestWithinMs,
+    keepAliveTimeout: KEEP_ALIVE_MS,
+    http: { headersTimeout: config.requestWithinMs, connectionsCheckingInterval: Math.min(5000, config.requestWithinMs) },
     forceCloseConnections: true,
   });
   app.setValidatorCompiler(validatorCompiler);
   app.setSerializerCompiler(serializerCompiler);
   logWithoutPersonalData(app);
+  keepNothingBetween(app);
   await app.register(errorsPlugin);
   await app.register(helmet, { contentSecurityPolicy: config.webProxy === null ? CONTENT_SECURITY : false, hsts: config.secureCookies });
   await app.register(cookie);
@@ -72,6 +79,13 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   if (config.demo) await app.register(curveStandIn);
   await servePages(app, config);
   return app;
+}
+
+/** What a practice keeps is kept by no cache on the way; pictures say themselves how long theirs may be. */
+function keepNothingBetween(app: FastifyInstance): void {
+  app.addHook('onSend', async (request, reply) => {
+    if (request.routeOptions.url?.startsWith('/api/') && !reply.hasHeader('cache-control')) reply.header('cache-control', 'no-store');
+  });
 }
 
 /** Route patterns only, never the ids in them. */

@@ -2,13 +2,13 @@ import { buildApp } from './app';
 import { seedDemo } from './demo/seed';
 import { configFrom } from './platform/config';
 import { migrate, openDatabase } from './open-database';
+import { oneAtATime } from './platform/db/one-at-a-time';
 
 /** Migrate, seed an empty demo, listen, and stop in good order. */
 async function main(): Promise<void> {
   const config = configFrom(process.env);
   const db = await openDatabase(config.databaseUrl);
-  const ran = await migrate(db);
-  const seeded = config.demo && (await seedDemo(db));
+  const { ran, seeded } = await oneAtATime(db, async () => ({ ran: await migrate(db), seeded: config.demo && (await seedDemo(db)) }));
   const app = await buildApp(db, config);
   app.log.info({ migrations: ran, seeded }, 'database ready');
   const stop = async (): Promise<void> => {

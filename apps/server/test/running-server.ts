@@ -100,6 +100,7 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
     secureCookies: false,
     signInsPerMinute: 1000,
     logLevel: 'silent',
+    requestWithinMs: 60_000,
     rankingWorker: bundledWorker(),
     ...config,
   });
@@ -122,7 +123,8 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
   };
 }
 
-async function newDatabase(): Promise<string> {
+/** An empty database of its own. */
+export async function newDatabase(): Promise<string> {
   const url = new URL(process.env.DATABASE_URL!);
   const name = `fulcra_${v7().replaceAll('-', '')}`;
   const connection = await mysql.createConnection(process.env.DATABASE_URL!);

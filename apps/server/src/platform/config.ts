@@ -12,6 +12,8 @@ export interface Config {
   readonly secureCookies: boolean;
   readonly signInsPerMinute: number;
   readonly logLevel: string;
+  /** A request that hasn't arrived whole by then is let go, ms: headers and body. */
+  readonly requestWithinMs: number;
   /** The bundled worker that ranks a stock on a thread of its own. */
   readonly rankingWorker: URL;
 }
@@ -29,6 +31,7 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     secureCookies: env.FULCRA_SECURE_COOKIES === '1',
     signInsPerMinute: wholeNumber(env.FULCRA_SIGN_INS_PER_MINUTE, 10),
     logLevel: env.LOG_LEVEL ?? 'info',
+    requestWithinMs: wholeNumber(env.FULCRA_REQUEST_WITHIN_MS, 60_000),
     rankingWorker: new URL('./ranking.worker.mjs', import.meta.url),
   };
 }

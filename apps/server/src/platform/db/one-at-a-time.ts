@@ -11,8 +11,8 @@ export async function oneAtATime<T>(db: DataSource, work: () => Promise<T>): Pro
   const line = db.createQueryRunner();
   await line.connect();
   try {
-    const [row]: { held: number | null }[] = await line.query("SELECT GET_LOCK(CONCAT('fulcra ', DATABASE()), ?) AS held", [WAIT_S]);
-    if (Number(row?.held) !== 1)
+    const rows = (await line.query("SELECT GET_LOCK(CONCAT('fulcra ', DATABASE()), ?) AS held", [WAIT_S])) as { held: number | null }[];
+    if (Number(rows[0]?.held) !== 1)
       throw new Error(`Another process has been preparing this database for over ${WAIT_S} s. Look there first, then start again.`);
     return await work();
   } finally {

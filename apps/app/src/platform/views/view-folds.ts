@@ -62,7 +62,20 @@ export const viewsOf = (writes: readonly Write[]): ViewKey[] => [
 export async function applyWrites(queries: QueryClient, writes: readonly Write[], context: FoldContext): Promise<void> {
   const views = viewsOf(writes);
   await queries.cancelQueries({ predicate: (q) => views.includes(q.queryKey[0] as ViewKey) });
+  for (const write of writes) rememberBegun(queries, write, context);
   for (const view of views) applyTo(queries, view, writes, context);
+}
+
+/** What was begun here is remembered as the server now has it: its screen stays as it is until the server is asked. */
+function rememberBegun(queries: QueryClient, write: Write, context: FoldContext): void {
+  if (write.kind === 'horse' && queries.getQueryData(['horse', write.horseId]) === undefined) {
+    const horse = context.horseKnown(write.horseId);
+    if (horse !== null && !write.body.was) queries.setQueryData<HorseHistory>(['horse', horse.id], { horse, visits: [], said: [] });
+  }
+  if (write.kind === 'visit' && !write.body.was && queries.getQueryData(['visit', write.visitId]) === undefined) {
+    const page = foldVisit(null, [write], context);
+    if (page !== null) queries.setQueryData<VisitPage>(['visit', write.visitId], page);
+  }
 }
 
 function applyTo<V extends ViewKey>(queries: QueryClient, view: V, writes: readonly Write[], context: FoldContext): void {

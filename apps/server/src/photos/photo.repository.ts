@@ -113,10 +113,10 @@ export function photos(db: DataSource): Photos {
       return one(await find(who.practiceId, owner, id), owner);
     },
     addPiece: async (practiceId, owner, id, from, content) => {
-      const whole = await inOneWrite(db, (tx) => addPiece(tx, practiceId, owner, id, from, content));
+      const nowWhole = await inOneWrite(db, (tx) => addPiece(tx, practiceId, owner, id, from, content));
       const row = await find(practiceId, owner, id);
-      if (whole) await beginAgainIfBroken(row);
-      return one(await find(practiceId, owner, id), owner);
+      if (nowWhole) await beginAgainIfBroken(row);
+      return one(row, owner);
     },
     content: async (practiceId, owner, id) => {
       const row = await find(practiceId, owner, id);

@@ -24,10 +24,15 @@ const VISIT_TABLE: MergeTable<'visit'> = {
   },
   after: putOnRecord,
   asRecord: async (row, db) => {
-    const { practiceId, fitterId, ...visit } = row as unknown as VisitRow;
-    return { ...visit, fitter: (await peopleNames(db, practiceId)).get(fitterId)! };
+    const visit = row as unknown as VisitRow;
+    return visitOf(visit, await peopleNames(db, visit.practiceId));
   },
 };
+
+const visitOf = ({ practiceId: _, fitterId, ...visit }: VisitRow, people: ReadonlyMap<string, string>): Visit => ({
+  ...visit,
+  fitter: people.get(fitterId)!,
+});
 
 export interface Visits extends MergeCollection<'visit'> {
   /** Visits of one horse, newest first. */
@@ -41,7 +46,7 @@ export function visits(db: DataSource): Visits {
     ofHorse: async (practiceId, horseId) => {
       const people = await peopleNames(db, practiceId);
       const rows = await db.getRepository(VisitEntity).find({ where: { practiceId, horseId }, order: { startedOn: 'DESC', id: 'DESC' } });
-      return rows.map(({ practiceId: _, fitterId, ...visit }) => ({ ...visit, fitter: people.get(fitterId)! }));
+      return rows.map((row) => visitOf(row, people));
     },
   };
 }

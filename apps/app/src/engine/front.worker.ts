@@ -1,11 +1,4 @@
-import { frontAnswerOf } from '@fulcra/core';
-import { type Answered, type Asked } from './front-protocol';
+import { type FrontQuestion, frontAnswerOf } from '@fulcra/core';
+import { answerAsks } from './answer-asks';
 
-self.onmessage = ({ data }: MessageEvent<Asked>) => {
-  const reply = (answered: Answered): void => self.postMessage(answered);
-  try {
-    reply({ id: data.id, ok: true, answer: frontAnswerOf(data.question) });
-  } catch (error) {
-    reply({ id: data.id, ok: false, message: error instanceof Error ? error.message : String(error) });
-  }
-};
+self.onmessage = answerAsks({ front: (question: FrontQuestion) => frontAnswerOf(question) }, (said) => self.postMessage(said));

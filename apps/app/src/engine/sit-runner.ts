@@ -1,14 +1,5 @@
 import { type BodyInput, type SitQuestionKind } from '@fulcra/core';
-import { type SitMessage, type SitReply } from './sit-protocol';
-
-export interface WorkerLike {
-  onmessage: ((event: MessageEvent<SitReply>) => void) | null;
-  onerror: ((event: ErrorEvent) => void) | null;
-  postMessage(message: SitMessage): void;
-  terminate(): void;
-}
-
-export type Answered<T> = { readonly ok: true; readonly answer: T } | { readonly ok: false; readonly message: string };
+import { type Answered, WorkerClient, type WorkerLike } from './worker-client';
 
 interface Pending {
   readonly kind: keyof SitQuestionKind;
@@ -16,26 +7,17 @@ interface Pending {
   readonly done: (answered: Answered<unknown>) => void;
 }
 
-/** A question that isn't answered by then has lost its worker, ms. */
-export const LOST_AFTER_MS = 10_000;
-const MOST_ATTEMPTS = 2;
-
 /**
- * One worker that is asked one thing at a time. Of questions of one kind that come while it is busy, only the newest is kept:
- * a slider drawn fast never builds a queue. A worker that dies or falls silent is replaced and asked once more.
+ * Asks about one horse while a finger moves. Of questions of one kind that come while it is busy, only the newest is kept:
+ * a slider drawn fast never builds a queue.
  */
 export class SitRunner {
-  private worker: WorkerLike | null = null;
-  private busy: (Pending & { readonly id: number; readonly attempt: number }) | null = null;
+  private readonly client: WorkerClient;
   private readonly waiting = new Map<keyof SitQuestionKind, Pending>();
-  private timer: ReturnType<typeof setTimeout> | undefined;
-  private lastId = 0;
 
-  constructor(
-    private readonly make: () => WorkerLike,
-    private readonly key: string,
-    private readonly input: BodyInput,
-  ) {}
+  constructor(make: () => WorkerLike, input: BodyInput) {
+    this.client = new WorkerClient(make, { kind: 'body', ask: input });
+  }
 
   ask<K extends keyof SitQuestionKind>(
     kind: K,
@@ -47,59 +29,21 @@ export class SitRunner {
   }
 
   close(): void {
-    clearTimeout(this.timer);
-    this.worker?.terminate();
-    this.worker = null;
-    this.busy = null;
     this.waiting.clear();
+    this.client.close();
   }
 
+  /** Where the saddle sits comes before what its neighbours would do. */
   private next(): void {
-    if (this.busy !== null) return;
+    if (this.client.busy) return;
     const pending = this.waiting.get('sit') ?? this.waiting.values().next().value;
     if (pending === undefined) return;
     this.waiting.delete(pending.kind);
-    this.send(pending, 1);
-  }
-
-  private send(pending: Pending, attempt: number): void {
-    const worker = this.worker ?? this.open();
-    const id = ++this.lastId;
-    this.busy = { ...pending, id, attempt };
-    this.timer = setTimeout(() => this.lost('it gave no answer'), LOST_AFTER_MS);
-    worker.postMessage({ kind: pending.kind, id, key: this.key, ask: pending.ask } as SitMessage);
-  }
-
-  private open(): WorkerLike {
-    const worker = this.make();
-    worker.onmessage = ({ data }) => this.answered(data);
-    worker.onerror = (event) => this.lost(event.message || 'the worker could not be started');
-    worker.postMessage({ kind: 'body', key: this.key, input: this.input });
-    this.worker = worker;
-    return worker;
-  }
-
-  private answered(reply: SitReply): void {
-    if (this.busy === null || reply.id !== this.busy.id || reply.state === 'progress') return;
-    clearTimeout(this.timer);
-    const { done } = this.busy;
-    this.busy = null;
-    done(reply.state === 'done' ? { ok: true, answer: reply.answer } : { ok: false, message: reply.message });
-    this.next();
-  }
-
-  private lost(why: string): void {
-    clearTimeout(this.timer);
-    this.worker?.terminate();
-    this.worker = null;
-    const was = this.busy;
-    this.busy = null;
-    if (was === null) return;
-    if (was.attempt < MOST_ATTEMPTS) {
-      this.send(was, was.attempt + 1);
-      return;
-    }
-    was.done({ ok: false, message: why });
-    this.next();
+    this.client.ask(pending.kind, pending.ask, {
+      done: (answered) => {
+        pending.done(answered);
+        this.next();
+      },
+    });
   }
 }

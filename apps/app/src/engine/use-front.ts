@@ -1,6 +1,6 @@
 import { type FrontAnswers, type FrontQuestion } from '@fulcra/core';
 import { useEffect, useState } from 'react';
-import { type Answered, type Asked } from './front-protocol';
+import { type Answered, WorkerClient, type WorkerLike } from './worker-client';
 
 export type FrontState<T> =
   | { readonly state: 'waiting' }
@@ -8,30 +8,29 @@ export type FrontState<T> =
   | { readonly state: 'done'; readonly answer: T }
   | { readonly state: 'failed'; readonly message: string };
 
-const newWorker = (): Worker => new Worker(new URL('./front.worker.ts', import.meta.url));
+const newWorker = (): WorkerLike => new Worker(new URL('./front.worker.ts', import.meta.url));
 
-/** A worker that has nothing to do, made while there was signal to fetch it. */
-let spare: Worker | null = null;
+/** One that has nothing to do, opened while there was signal to fetch it. */
+let spare: WorkerClient | null = null;
 
 /** Fetches the worker before it is needed, so that a fit can be had in a barn without signal. */
 export function warmUpFront(): void {
-  spare ??= newWorker();
+  spare ??= new WorkerClient(newWorker);
+  spare.open();
 }
 
-function takeWorker(): Worker {
-  const worker = spare ?? newWorker();
+function takeClient(): WorkerClient {
+  const client = spare ?? new WorkerClient(newWorker);
   spare = null;
-  return worker;
+  return client;
 }
 
-function giveBack(worker: Worker): void {
-  worker.onmessage = null;
-  worker.onerror = null;
-  if (spare === null) spare = worker;
-  else worker.terminate();
+function giveBack(client: WorkerClient): void {
+  if (spare === null) spare = client;
+  else client.close();
 }
 
-/** Asks a worker and follows the newest question; an older one is cancelled with its worker. */
+/** Asks a worker and follows the newest question; an older one is cancelled. */
 export function useFront<K extends FrontQuestion['kind']>(question: (FrontQuestion & { kind: K }) | null): FrontState<FrontAnswers[K]> {
   const [state, setState] = useState<FrontState<FrontAnswers[K]>>({ state: 'waiting' });
   const key = question === null ? '' : JSON.stringify(question);
@@ -51,22 +50,17 @@ export function useFront<K extends FrontQuestion['kind']>(question: (FrontQuesti
 }
 
 /** @returns how to cancel it */
-function ask(question: FrontQuestion, done: (answered: Answered) => void): () => void {
-  const worker = takeWorker();
-  let busy = true;
-  worker.onmessage = ({ data }: MessageEvent<Answered>) => {
-    busy = false;
-    giveBack(worker);
-    done(data);
-  };
-  worker.onerror = (event) => {
-    busy = false;
-    worker.terminate();
-    done({ id: 1, ok: false, message: event.message || 'the worker could not be started' });
-  };
-  const asked: Asked = { id: 1, question };
-  worker.postMessage(asked);
+function ask(question: FrontQuestion, done: (answered: Answered<unknown>) => void): () => void {
+  const client = takeClient();
+  let mine = true;
+  client.ask('front', question, {
+    done: (answered) => {
+      mine = false;
+      giveBack(client);
+      done(answered);
+    },
+  });
   return () => {
-    if (busy) worker.terminate();
+    if (mine) client.cancel();
   };
 }

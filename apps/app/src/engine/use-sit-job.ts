@@ -1,7 +1,7 @@
 import { type BodyInput, type SitJobKind } from '@fulcra/core';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { type SitMessage, type SitReply } from './sit-protocol';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { newSitWorker } from './use-sitting';
+import { type Answered, WorkerClient } from './worker-client';
 
 export type JobState<K extends keyof SitJobKind> =
   | { readonly state: 'idle' }
@@ -10,50 +10,31 @@ export type JobState<K extends keyof SitJobKind> =
   | { readonly state: 'stopped' }
   | { readonly state: 'failed'; readonly message: string };
 
-/** A search tells how far it is several times a second; one silent for so long has lost its worker, ms. */
-const SILENT_AFTER_MS = 20_000;
-
 /** A long search in a worker of its own, so that the room stays quick; stopping it ends the worker. */
 export function useSitJob<K extends keyof SitJobKind>(kind: K, input: BodyInput) {
   const [job, setJob] = useState<JobState<K>>({ state: 'idle' });
-  const running = useRef<{ terminate(): void } | null>(null);
-  const silence = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
-  const end = (): void => {
-    clearTimeout(silence.current);
-    running.current?.terminate();
-    running.current = null;
-  };
-  useEffect(() => end, []);
+  const client = useMemo(() => new WorkerClient(newSitWorker, { kind: 'body', ask: input }), [input]);
+  useEffect(() => () => client.close(), [client]);
   const start = useCallback(
     (ask: SitJobKind[K]['ask']) => {
-      end();
-      const worker = newSitWorker();
-      running.current = worker;
+      client.cancel();
       setJob({ state: 'running', progress: null });
-      const finish = (state: JobState<K>): void => {
-        end();
-        setJob(state);
-      };
-      const listen = (): void => {
-        clearTimeout(silence.current);
-        silence.current = setTimeout(() => finish({ state: 'failed', message: 'it fell silent' }), SILENT_AFTER_MS);
-      };
-      listen();
-      worker.onmessage = ({ data }: MessageEvent<SitReply>) => {
-        listen();
-        if (data.state === 'progress') setJob({ state: 'running', progress: data.progress as SitJobKind[K]['progress'] });
-        else if (data.state === 'done') finish({ state: 'done', answer: data.answer as SitJobKind[K]['answer'] });
-        else finish({ state: 'failed', message: data.message });
-      };
-      worker.onerror = (event) => finish({ state: 'failed', message: event.message || 'the worker could not be started' });
-      worker.postMessage({ kind: 'body', key: 'job', input });
-      worker.postMessage({ kind, id: 1, key: 'job', ask } as SitMessage);
+      client.ask(kind, ask, {
+        progress: (progress) => setJob({ state: 'running', progress: progress as SitJobKind[K]['progress'] }),
+        done: (answered) => {
+          client.close();
+          setJob(ended(answered as Answered<SitJobKind[K]['answer']>));
+        },
+      });
     },
-    [kind, input],
+    [kind, client],
   );
   const stop = useCallback(() => {
-    end();
+    client.cancel();
     setJob({ state: 'stopped' });
-  }, []);
+  }, [client]);
   return { job, start, stop, forget: useCallback(() => setJob({ state: 'idle' }), []) };
 }
+
+const ended = <K extends keyof SitJobKind>(answered: Answered<SitJobKind[K]['answer']>): JobState<K> =>
+  answered.ok ? { state: 'done', answer: answered.answer } : { state: 'failed', message: answered.message };

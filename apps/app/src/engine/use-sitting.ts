@@ -1,14 +1,14 @@
 import { type BodyInput, type SitAsked, type SitQuestionKind } from '@fulcra/core';
 import { useEffect, useMemo, useState } from 'react';
-import { type Answered, SitRunner, type WorkerLike } from './sit-runner';
+import { SitRunner } from './sit-runner';
+import { type Answered, type WorkerLike } from './worker-client';
 
-const newWorker = (): WorkerLike => new Worker(new URL('./sit.worker.ts', import.meta.url));
-export const newSitWorker = newWorker;
+export const newSitWorker = (): WorkerLike => new Worker(new URL('./sit.worker.ts', import.meta.url));
 
 /** A runner for one measured horse; a new one when what was measured changes. */
 export function useSitRunner(input: BodyInput): SitRunner {
   const key = useMemo(() => JSON.stringify(input), [input]);
-  const runner = useMemo(() => new SitRunner(newWorker, key, JSON.parse(key) as BodyInput), [key]);
+  const runner = useMemo(() => new SitRunner(newSitWorker, JSON.parse(key) as BodyInput), [key]);
   useEffect(() => () => runner.close(), [runner]);
   return runner;
 }

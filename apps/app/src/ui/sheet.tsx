@@ -1,8 +1,9 @@
+import { FocusScope } from '@tamagui/focus-scope';
 import { type ReactNode, useEffect } from 'react';
-import { Modal, Pressable, View } from 'react-native';
-import { ScrollView, XStack, YStack } from 'tamagui';
+import { Sheet as Pane, XStack, YStack } from 'tamagui';
 import { Button } from './button';
 import { Heading } from './text';
+import { useLatest } from './use-latest';
 
 export interface SheetProps {
   readonly title: string;
@@ -11,41 +12,75 @@ export interface SheetProps {
   readonly children: ReactNode;
 }
 
-/** Comes up over the lower part of the screen; Escape, Back and a tap beside it close it. */
+/**
+ * Comes up over the lower part of the screen. The focus stays in it and goes back to where it was;
+ * Escape, a tap beside it and a drag downwards close it.
+ */
 export function Sheet({ title, open, onClose, children }: SheetProps) {
-  useEffect(() => {
-    if (!open) return;
-    const close = (event: KeyboardEvent) => event.key === 'Escape' && onClose();
-    window.addEventListener('keydown', close);
-    return () => window.removeEventListener('keydown', close);
-  }, [open, onClose]);
+  useEscape(open, onClose);
   return (
-    <Modal visible={open} transparent animationType="none" onRequestClose={onClose}>
-      <View style={{ position: 'absolute', top: 0, bottom: 0, left: 0, right: 0, backgroundColor: 'rgba(20,20,16,0.45)' }} />
-      <Pressable onPress={onClose} aria-hidden style={{ flex: 1 }} tabIndex={-1} />
-      <YStack
-        position="relative"
-        zIndex={1}
-        role="dialog"
-        aria-label={title}
+    <Pane
+      modal
+      open={open}
+      onOpenChange={(next: boolean) => {
+        if (!next) onClose();
+      }}
+      snapPointsMode="fit"
+      dismissOnSnapToBottom
+      unmountChildrenWhenHidden
+      transition="quick"
+      zIndex={1000}
+    >
+      <Pane.Overlay
+        backgroundColor="rgba(20,20,16,0.45)"
+        opacity={1}
+        enterStyle={{ opacity: 0 }}
+        exitStyle={{ opacity: 0 }}
+        transition="quick"
+      />
+      <Pane.Frame
         backgroundColor="$paper"
         borderTopLeftRadius={20}
         borderTopRightRadius={20}
-        maxHeight="85%"
+        maxHeight="88%"
         width="100%"
         maxWidth={720}
         marginHorizontal="auto"
       >
-        <XStack padding="$l" paddingBottom="$s" alignItems="center">
-          <Heading flex={1}>{title}</Heading>
-          <Button kind="quiet" label="Close" onPress={onClose} />
-        </XStack>
-        <ScrollView tabIndex={0} role="region" aria-label={`${title}: content`}>
-          <YStack paddingHorizontal="$l" paddingBottom="$xl" gap="$m">
-            {children}
+        <FocusScope enabled={open} trapped loop>
+          <YStack role="dialog" aria-modal aria-label={title} tabIndex={-1} flexShrink={1} minHeight={0}>
+            <SheetHead title={title} onClose={onClose} />
+            <Pane.ScrollView tabIndex={0} role="region" aria-label={`${title}: content`}>
+              <YStack paddingHorizontal="$l" paddingBottom="$xl" gap="$m">
+                {children}
+              </YStack>
+            </Pane.ScrollView>
           </YStack>
-        </ScrollView>
-      </YStack>
-    </Modal>
+        </FocusScope>
+      </Pane.Frame>
+    </Pane>
   );
+}
+
+/** The handle to drag it by, its name, and the way out for those who don't drag. */
+function SheetHead({ title, onClose }: Pick<SheetProps, 'title' | 'onClose'>) {
+  return (
+    <YStack>
+      <YStack aria-hidden alignSelf="center" width={44} height={5} borderRadius={3} marginTop="$s" backgroundColor="$ruleStrong" />
+      <XStack paddingHorizontal="$l" paddingBottom="$s" alignItems="center">
+        <Heading flex={1}>{title}</Heading>
+        <Button kind="quiet" label="Close" onPress={onClose} />
+      </XStack>
+    </YStack>
+  );
+}
+
+function useEscape(open: boolean, onClose: () => void): void {
+  const close = useLatest(onClose);
+  useEffect(() => {
+    if (!open) return;
+    const escape = (event: KeyboardEvent) => event.key === 'Escape' && close.current();
+    window.addEventListener('keydown', escape);
+    return () => window.removeEventListener('keydown', escape);
+  }, [open, close]);
 }

@@ -1,60 +1,66 @@
-import { createContext, useCallback, useContext, useEffect, useState, type ReactNode } from 'react';
-import { XStack } from 'tamagui';
-import { Button } from './button';
+import { type ReactNode, useCallback } from 'react';
+import { ToastProvider as Toasts, ToastViewport, Toast as Shown, useToastController, useToastState, XStack } from 'tamagui';
 import { Body } from './text';
 
 interface Toast {
   readonly text: string;
   readonly undo?: () => void;
 }
-const ToastContext = createContext<(toast: Toast) => void>(() => {});
 const SHOWN_MS = 4500;
 
 /** Says what just happened, with its undo. */
-export const useToast = () => useContext(ToastContext);
+export function useToast(): (toast: Toast) => void {
+  const { show } = useToastController();
+  return useCallback(({ text, undo }: Toast) => void show(text, { customData: { undo }, duration: SHOWN_MS }), [show]);
+}
 
+/** One word at a time, above what is in the thumb's reach; read out, and swiped away. */
 export function ToastProvider({ children }: { readonly children: ReactNode }) {
-  const [toast, setToast] = useState<Toast | null>(null);
-  const show = useCallback((next: Toast) => setToast(next), []);
-  useEffect(() => {
-    if (toast === null) return;
-    const timer = setTimeout(() => setToast(null), SHOWN_MS);
-    return () => clearTimeout(timer);
-  }, [toast]);
   return (
-    <ToastContext.Provider value={show}>
+    <Toasts swipeDirection="horizontal" duration={SHOWN_MS} label="Said just now">
       {children}
-      {toast === null ? null : (
-        <XStack position="absolute" bottom={96} left={16} right={16} justifyContent="center" pointerEvents="box-none" role="status">
-          <XStack
-            backgroundColor="$ink"
-            borderRadius={14}
-            paddingHorizontal="$l"
-            paddingVertical="$s"
-            alignItems="center"
-            gap="$m"
-            maxWidth={560}
+      <ShownToast />
+      <ToastViewport bottom={96} left={16} right={16} alignItems="center" />
+    </Toasts>
+  );
+}
+
+function ShownToast() {
+  const now = useToastState();
+  if (now === null || now.isHandledNatively) return null;
+  const undo = now.customData?.undo as Toast['undo'];
+  return (
+    <Shown
+      key={now.id}
+      duration={now.duration}
+      backgroundColor="$ink"
+      borderRadius={14}
+      paddingHorizontal="$l"
+      paddingVertical="$s"
+      maxWidth={560}
+    >
+      <XStack alignItems="center" gap="$m">
+        <Shown.Title color="$paper" flexShrink={1} fontSize="$body">
+          {now.title}
+        </Shown.Title>
+        {undo === undefined ? null : (
+          <Shown.Action
+            altText="Undo"
+            aria-label="Undo"
+            minHeight={48}
+            justifyContent="center"
+            paddingHorizontal={12}
+            backgroundColor="transparent"
+            borderWidth={0}
+            cursor="pointer"
+            onPress={undo}
           >
-            <Body color="$paper" flexShrink={1}>
-              {toast.text}
+            <Body color="$paper" fontWeight="700" textDecorationLine="underline">
+              Undo
             </Body>
-            {toast.undo ? (
-              <Button
-                kind="quiet"
-                label="Undo"
-                onPress={() => {
-                  toast.undo?.();
-                  setToast(null);
-                }}
-              >
-                <Body color="$paper" fontWeight="700" textDecorationLine="underline">
-                  Undo
-                </Body>
-              </Button>
-            ) : null}
-          </XStack>
-        </XStack>
-      )}
-    </ToastContext.Provider>
+          </Shown.Action>
+        )}
+      </XStack>
+    </Shown>
   );
 }

@@ -1,6 +1,6 @@
 import { type BodyInput, type SitAsked } from '@fulcra/core';
-import { type SitMessage, type SitReply } from '../sit-protocol';
-import { type Answered, LOST_AFTER_MS, SitRunner, type WorkerLike } from '../sit-runner';
+import { SitRunner } from '../sit-runner';
+import { type Answered, LOST_AFTER_MS, type WorkerAsk, type WorkerLike, type WorkerReply } from '../worker-client';
 
 const INPUT = { stations: [], topline: null, liftMm: null } as unknown as BodyInput;
 const asked = (place: number): SitAsked => ({ setup: { placeMm: place } }) as unknown as SitAsked;
@@ -8,20 +8,20 @@ const asked = (place: number): SitAsked => ({ setup: { placeMm: place } }) as un
 class FakeWorker implements WorkerLike {
   onmessage: WorkerLike['onmessage'] = null;
   onerror: WorkerLike['onerror'] = null;
-  readonly got: SitMessage[] = [];
+  readonly got: WorkerAsk[] = [];
   ended = false;
-  postMessage(message: SitMessage): void {
+  postMessage(message: WorkerAsk): void {
     this.got.push(message);
   }
   terminate(): void {
     this.ended = true;
   }
-  questions(): Extract<SitMessage, { id: number }>[] {
-    return this.got.filter((m): m is Extract<SitMessage, { id: number }> => m.kind !== 'body');
+  questions(): WorkerAsk[] {
+    return this.got.filter((m) => m.kind !== 'body');
   }
-  answer(reply: Partial<SitReply> = {}): void {
+  answer(reply: Partial<WorkerReply> = {}): void {
     const { id } = this.questions().at(-1)!;
-    this.onmessage?.({ data: { id, state: 'done', answer: id, ...reply } as SitReply } as MessageEvent<SitReply>);
+    this.onmessage?.({ data: { id, state: 'done', answer: id, ...reply } as WorkerReply } as MessageEvent<WorkerReply>);
   }
 }
 
@@ -32,7 +32,7 @@ function running() {
     workers.push(worker);
     return worker;
   };
-  return { workers, runner: new SitRunner(make, 'horse', INPUT) };
+  return { workers, runner: new SitRunner(make, INPUT) };
 }
 
 beforeEach(() => jest.useFakeTimers());

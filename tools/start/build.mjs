@@ -10,7 +10,9 @@ export const SERVER_FILE = join(ROOT, 'apps/server/dist/main.mjs');
 const STAMP = join(WEB_DIR, '.made-from');
 const WEB_INPUTS = ['apps/app', 'packages/core/src', 'packages/contract/src', 'package-lock.json'];
 const NOT_INPUT = new Set(['dist', 'node_modules', '.expo', '__tests__', 'test']);
-const NOT_SHELL = /^\/(sw\.js|index\.html|metadata\.json)$|\.(map|br|gz)$|\/\.|^\/\.made-from$/;
+const NOT_SHELL = ['sw.js', 'metadata.json', '**/*.map', '**/*.br', '**/*.gz'];
+/** A file that should be kept and is larger stops the build, rather than being left out of the shell. */
+const MOST_SHELL_FILE_BYTES = 16 * 1024 * 1024;
 const SQUEEZED = /\.(js|css|html|svg|json|ttf)$/;
 
 /** Bundles the server; quick enough to do each time. */
@@ -42,14 +44,14 @@ async function workspaceSources() {
 }
 
 /** Exports the web application when what it is made from has changed. @returns what it did, in words */
-export function buildWebIfStale() {
+export async function buildWebIfStale() {
   const wanted = fingerprint(WEB_INPUTS.map((path) => join(ROOT, path)));
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === wanted) return 'up to date';
   runQuietly('npx', ['expo', 'export', '-p', 'web', '--output-dir', 'dist'], {
     cwd: join(ROOT, 'apps/app'),
     env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', CI: '1', NODE_ENV: 'production' },
   });
-  writeShellList(WEB_DIR);
+  await makeShellWorker(WEB_DIR);
   squeeze(WEB_DIR);
   mkdirSync(WEB_DIR, { recursive: true });
   writeFileSync(STAMP, wanted);
@@ -67,15 +69,34 @@ function fingerprint(paths) {
   return hash.digest('hex');
 }
 
-/** Tells the service worker which files make the application, and which version they are. */
-function writeShellList(dir) {
-  const files = [...filesBelow(dir)].map((path) => path.slice(dir.length)).filter((path) => !NOT_SHELL.test(path));
-  const version = fingerprint(files.map((path) => join(dir, path))).slice(0, 16);
+/** Makes the service worker, and tells it which files make the application and which version they are. */
+async function makeShellWorker(dir) {
+  const [{ build }, { injectManifest }] = await Promise.all([import('esbuild'), import('workbox-build')]);
   const worker = join(dir, 'sw.js');
-  const text = readFileSync(worker, 'utf8')
-    .replace('VERSION_OF_THE_BUILD', version)
-    .replace("['FILES_OF_THE_BUILD']", JSON.stringify(['/', ...files]));
-  writeFileSync(worker, text);
+  await build({
+    entryPoints: [join(ROOT, 'apps/app/shell/sw.js')],
+    outfile: worker,
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: {
+      VERSION_OF_THE_BUILD: JSON.stringify(fingerprint([dir]).slice(0, 16)),
+      'process.env.NODE_ENV': '"production"',
+    },
+    logLevel: 'warning',
+  });
+  const { warnings } = await injectManifest({
+    swSrc: worker,
+    swDest: worker,
+    globDirectory: dir,
+    globPatterns: ['**/*'],
+    globIgnores: NOT_SHELL,
+    maximumFileSizeToCacheInBytes: MOST_SHELL_FILE_BYTES,
+    modifyURLPrefix: { '': '/' },
+    manifestTransforms: [(entries) => ({ manifest: entries.map((e) => (e.url === '/index.html' ? { ...e, url: '/' } : e)) })],
+  });
+  if (warnings.length > 0) throw new Error(warnings.join('\n'));
 }
 
 function squeeze(dir) {

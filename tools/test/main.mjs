@@ -74,7 +74,7 @@ async function jest(name, cwd, env = {}) {
 
 async function endToEnd(databaseUrl) {
   await buildServer();
-  buildWebIfStale();
+  await buildWebIfStale();
   const port = await freePort();
   const env = {
     ...process.env,

@@ -7,6 +7,7 @@ import { serializerCompiler, validatorCompiler } from 'fastify-type-provider-zod
 import { type DataSource } from 'typeorm';
 import { collections } from './stores/collections';
 import { recordHandlers } from './stores/record-handlers-of';
+import { rankingPool } from './rankings/ranking-pool';
 import { rankingRoutes } from './rankings/ranking.routes';
 import { recordRoutes } from './records/record.routes';
 import { viewRoutes } from './views/view.routes';
@@ -75,7 +76,9 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(recordRoutes, { handlers: recordHandlers(stores), collections: stores });
   await app.register(viewRoutes, { db, stores });
   await app.register(photoRoutes, { photos: stores.photos });
-  await app.register(rankingRoutes, { stores, config });
+  const pool = rankingPool(config.rankingWorker);
+  app.addHook('onClose', () => pool.close());
+  await app.register(rankingRoutes, { stores, pool });
   if (config.demo) await app.register(curveStandIn);
   await servePages(app, config);
   return app;

@@ -68,7 +68,7 @@ const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
 
 /** The ranking worker as the start command bundles it, once for a file of tests; by the program, which the test runner's sandbox doesn't upset. */
 let bundled: URL | null = null;
-function bundledWorker(): URL {
+export function bundledWorker(): URL {
   if (bundled !== null) return bundled;
   const outfile = join(mkdtempSync(join(tmpdir(), 'fulcra-worker-')), 'ranking.worker.mjs');
   const entry = join(ROOT, 'apps/server/src/rankings/ranking.worker.ts');

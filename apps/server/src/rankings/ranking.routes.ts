@@ -3,18 +3,17 @@ import { bodyInputOf, measuredVisit } from '@fulcra/core';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { type Collections } from '../stores/collections';
 import { signedIn } from '../platform/auth/plugin';
-import { type Config } from '../platform/config';
-import { rankOnThreads } from './ranking-threads';
+import { type RankingPool } from './ranking-pool';
 
 interface Needs {
   readonly stores: Pick<Collections, 'visit' | 'takes' | 'facts' | 'saddle'>;
-  readonly config: Config;
+  readonly pool: RankingPool;
 }
 
 /** A whole stock against one visit's horse; the measured back is derived here from the visit's own takes and facts. */
-export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores, config }) => {
+export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores, pool }) => {
   app.post('/api/rankings', { schema: { body: rankingWriteSchema, response: { 200: rankingSchema } } }, async (request, reply) => {
-    const { practiceId } = signedIn(request);
+    const { practiceId, csrfToken } = signedIn(request);
     const { visitId, ...question } = request.body;
     const visit = await stores.visit.get(practiceId, visitId);
     const takes = await stores.takes.ofVisits(practiceId, [visitId]);
@@ -25,7 +24,7 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
     reply.raw.once('close', () => {
       if (!reply.raw.writableFinished) gone.abort();
     });
-    const { ranked, refused, threads } = await rankOnThreads(config.rankingWorker, { ...question, body }, stock, gone.signal);
+    const { ranked, refused, threads } = await pool.rank({ ...question, body }, stock, csrfToken, gone.signal);
     return {
       ranked: ranked.map(({ id, best, triedCount, against }) => ({
         id,

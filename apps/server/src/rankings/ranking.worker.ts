@@ -1,4 +1,1 @@
-import { parentPort, workerData } from 'node:worker_threads';
-import { type RankingShare, rankShare } from './rank-saddles';
-
-parentPort!.postMessage(rankShare(workerData as RankingShare));
+export { rankShare as default } from './rank-saddles';

@@ -90,6 +90,11 @@ export const ERRORS = {
     message: 'That saddle is not in this practice’s stock.',
     remedy: 'Choose a saddle from the stock, or none.',
   },
+  RANKINGS_BUSY: {
+    status: 503,
+    message: 'Too many stocks are being ranked just now.',
+    remedy: 'Try again in a minute, or rank on this device.',
+  },
   NOT_READY: {
     status: 503,
     message: 'The database does not answer.',

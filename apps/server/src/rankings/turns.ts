@@ -1,0 +1,20 @@
+/** One at a time for each name; others don't wait for it. A turn that fails ends like any other. */
+export class Turns {
+  private readonly last = new Map<string, Promise<unknown>>();
+
+  take<T>(name: string, work: () => Promise<T>): Promise<T> {
+    const before = this.last.get(name) ?? Promise.resolve();
+    const turn = before.then(work, work);
+    this.last.set(name, turn);
+    const forget = (): void => {
+      if (this.last.get(name) === turn) this.last.delete(name);
+    };
+    turn.then(forget, forget);
+    return turn;
+  }
+
+  /** Names that have a turn now, or wait for one. */
+  get size(): number {
+    return this.last.size;
+  }
+}

@@ -29,7 +29,7 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
       dismissOnSnapToBottom
       unmountChildrenWhenHidden
       transition="quick"
-      zIndex={1000}
+      disableRemoveScroll
     >
       <Pane.Overlay
         backgroundColor="rgba(20,20,16,0.45)"

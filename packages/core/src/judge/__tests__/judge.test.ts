@@ -2,7 +2,8 @@ import { type CriterionId, CRITERION_IDS, SCHOOLS, SCHOOL_IDS, schoolById } from
 import { fixedAt, presentSetup } from '../../saddle';
 import { horse, saddleFor, sitOn } from '../../sit/__tests__/invented-horses';
 import { type HorseBody } from '../../sit/body';
-import { judgeSitting, laidFront, sitRow } from '..';
+import { judgeSitting, laidFront, ruleFor, sitRow } from '..';
+import { type InputChange, STATIC, madeInput, pose } from './made-input';
 
 function judged(body: HorseBody, schoolId: (typeof SCHOOL_IDS)[number], saddle = saddleFor(90), placeMm = 50) {
   const setup = presentSetup(saddle, placeMm);
@@ -17,6 +18,9 @@ describe('one number under one rule', () => {
   it.each([
     [45, 'good', false, 0],
     [36, 'good', false, 0],
+    [54, 'good', false, 0],
+    [66, 'lookOut', false, 1],
+    [66.1, 'bad', false, 12.1 / 12],
     [60, 'lookOut', false, 0.5],
     [70, 'bad', false, 16 / 12],
     [30, 'bad', true, -0.5],
@@ -35,6 +39,82 @@ describe('one number under one rule', () => {
   it('a number that wasn’t measured is said, never guessed; a school without the rule has no opinion', () => {
     expect(sitRow('ligamentClear', null, rule)).toMatchObject({ verdict: 'notMeasured', needs: ['spineLigament'], stops: false, costs: 0 });
     expect(sitRow('barBehindForward', 90, undefined)).toMatchObject({ verdict: 'noOpinion', value: 90, costs: 0 });
+  });
+});
+
+describe('what a miss costs', () => {
+  const rule = { least: 36, most: 54, scale: 12, weight: 3, hardStop: 'never' } as const;
+  it.each([
+    [45, 0],
+    [54, 0],
+    [60, 3 * 3 * 0.5],
+    [30, 3 * 3 * 0.5],
+    [54 + 12 * 4, 3 * 3 * 4],
+    [54 + 12 * 9, 3 * 3 * 4],
+  ])('%d mm takes %d from the score: by weight and scale, and no more than four scales', (value, costs) =>
+    expect(sitRow('withersOver', value, rule).costs).toBeCloseTo(costs, 9),
+  );
+
+  it.each([
+    ['never', false, false],
+    ['least', true, false],
+    ['most', false, true],
+  ] as const)('hard stop %s: refused below %s, above %s', (hardStop, below, above) => {
+    const hard = { ...rule, hardStop };
+    expect([30, 36, 45, 54, 60].map((v) => sitRow('withersOver', v, hard).stops)).toEqual([below, false, false, false, above]);
+    expect(sitRow('withersOver', null, hard).stops).toBe(false);
+  });
+
+  it('a number that is none was not measured', () => {
+    for (const value of [NaN, Infinity, -Infinity])
+      expect(sitRow('withersOver', value, rule)).toMatchObject({ value: null, verdict: 'notMeasured', costs: 0, spare: null });
+  });
+
+  it('one end only: the room is to that end; none: no room is told', () => {
+    expect(sitRow('withersOver', 50, { ...rule, most: null }).spare).toEqual({ by: 14, end: 'least' });
+    expect(sitRow('withersOver', 50, { ...rule, least: null }).spare).toEqual({ by: 4, end: 'most' });
+    expect(sitRow('withersOver', 45, rule).spare).toEqual({ by: 9, end: 'least' });
+    expect(sitRow('withersOver', 50, { ...rule, least: null, most: null } as never).spare).toBeNull();
+    expect(sitRow('withersOver', 5000, { ...rule, most: null })).toMatchObject({ verdict: 'good', outside: 0 });
+    expect(sitRow('withersOver', -5000, { ...rule, least: null })).toMatchObject({ verdict: 'good', outside: 0 });
+  });
+});
+
+describe('a verdict as a whole', () => {
+  const verdict = (change: InputChange) => judgeSitting(madeInput(change), STATIC);
+  it('takes from a hundred what each miss costs, and lists what misses, the dearest first', () => {
+    const two = verdict({ measures: { meanKPa: 13, peakKPa: 44 } });
+    expect(two.worst.map((r) => r.id)).toEqual(['peakPressure', 'meanPressure']);
+    expect(two.score).toBeCloseTo(100 - two.worst[0]!.costs - two.worst[1]!.costs, 9);
+    expect(two.worst[0]!.costs).toBeGreaterThan(two.worst[1]!.costs);
+    expect(two.stops).toEqual([]);
+  });
+
+  it('what refuses it comes first, though something else costs more', () => {
+    const refused = verdict({ places: { pointBehindRestMm: 49 }, measures: { peakKPa: 90 } });
+    expect(refused.worst.map((r) => r.id)).toEqual(['pointBehindScapula', 'peakPressure']);
+    expect(refused.worst[0]!.costs).toBeLessThan(refused.worst[1]!.costs);
+    expect(refused.stops.map((r) => r.id)).toEqual(['pointBehindScapula']);
+  });
+
+  it('never falls below nothing', () => {
+    const all = {
+      measures: { meanKPa: 99, peakKPa: 99, thirds: [0, 0.9, 0], near: 0.9 },
+      settled: pose(20, 20),
+      drift: { along: -9, across: 9 },
+    };
+    expect(verdict({ ...all, tips: { near: 90, off: 90 } } as never).score).toBe(0);
+  });
+
+  it('the front is held to its own tolerance; a school without that rule has none', () => {
+    const input = madeInput();
+    const { frontEven: _, ...without } = STATIC.rules;
+    expect(ruleFor('frontEven', { laid: null }, STATIC)).toBe(STATIC.rules.frontEven);
+    expect(ruleFor('withersOver', input, STATIC)).toBe(STATIC.rules.withersOver);
+    expect(ruleFor('frontEven', input, { ...STATIC, rules: without as never })).toBeUndefined();
+    expect(ruleFor('frontEven', input, { ...STATIC, front: { ...STATIC.front, bandDeg: 20 } })!.most).toBeGreaterThan(
+      STATIC.rules.frontEven.most,
+    );
   });
 });
 

@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
 import { Fitter } from './fitter';
 
+// colours are judged once they have come, not halfway in
+test.use({ contextOptions: { reducedMotion: 'reduce' } });
+
 /** A drawing is one picture with a name; its thousand strokes are no words to read. */
 const DRAWN = 'svg *';
 const LEVEL = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];

@@ -1,5 +1,7 @@
-import { type ReactNode, useCallback } from 'react';
-import { ToastProvider as Toasts, ToastViewport, Toast as Shown, useToastController, useToastState, XStack } from 'tamagui';
+import { Toast as Toasts, type ToastItemRenderProps, toast } from '@tamagui/toast/v2';
+import { type ReactNode } from 'react';
+import { XStack } from 'tamagui';
+import { Button } from './button';
 import { Body } from './text';
 
 interface Toast {
@@ -8,59 +10,56 @@ interface Toast {
 }
 const SHOWN_MS = 4500;
 
+const show = ({ text, undo }: Toast): void => void toast(text, { data: { undo } });
 /** Says what just happened, with its undo. */
-export function useToast(): (toast: Toast) => void {
-  const { show } = useToastController();
-  return useCallback(({ text, undo }: Toast) => void show(text, { customData: { undo }, duration: SHOWN_MS }), [show]);
-}
+export const useToast = (): ((toast: Toast) => void) => show;
 
 /** One word at a time, above what is in the thumb's reach; read out, and swiped away. */
 export function ToastProvider({ children }: { readonly children: ReactNode }) {
   return (
-    <Toasts swipeDirection="horizontal" duration={SHOWN_MS} label="Said just now">
+    <>
       {children}
-      <ShownToast />
-      <ToastViewport bottom={96} left={16} right={16} alignItems="center" />
-    </Toasts>
+      <Toasts position="bottom-center" duration={SHOWN_MS} visibleToasts={1}>
+        <Toasts.Viewport label="Said just now" offset={{ bottom: 96, left: 16, right: 16 }}>
+          <Toasts.List renderItem={(item) => <Said {...item} />} />
+        </Toasts.Viewport>
+      </Toasts>
+    </>
   );
 }
 
-function ShownToast() {
-  const now = useToastState();
-  if (now === null || now.isHandledNatively) return null;
-  const undo = now.customData?.undo as Toast['undo'];
+function Said({ toast: said, index, handleClose }: ToastItemRenderProps) {
+  const undo = said.data?.undo as Toast['undo'];
   return (
-    <Shown
-      key={now.id}
-      duration={now.duration}
+    <Toasts.Item
+      toast={said}
+      index={index}
       backgroundColor="$ink"
+      borderWidth={0}
       borderRadius={14}
       paddingHorizontal="$l"
       paddingVertical="$s"
       maxWidth={560}
     >
       <XStack alignItems="center" gap="$m">
-        <Shown.Title color="$paper" flexShrink={1} fontSize="$body">
-          {now.title}
-        </Shown.Title>
+        <Body color="$paper" flexShrink={1}>
+          {said.title as string}
+        </Body>
         {undo === undefined ? null : (
-          <Shown.Action
-            altText="Undo"
-            aria-label="Undo"
-            minHeight={48}
-            justifyContent="center"
-            paddingHorizontal={12}
-            backgroundColor="transparent"
-            borderWidth={0}
-            cursor="pointer"
-            onPress={undo}
+          <Button
+            kind="quiet"
+            label="Undo"
+            onPress={() => {
+              undo();
+              handleClose();
+            }}
           >
             <Body color="$paper" fontWeight="700" textDecorationLine="underline">
               Undo
             </Body>
-          </Shown.Action>
+          </Button>
         )}
       </XStack>
-    </Shown>
+    </Toasts.Item>
   );
 }

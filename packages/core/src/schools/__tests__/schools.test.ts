@@ -63,6 +63,60 @@ describe('the schools as the trade holds them', () => {
   );
 });
 
+describe('what all schools share', () => {
+  const shared: readonly (readonly [CriterionId, least: number | null, most: number | null, scale: number, weight: number])[] = [
+    ['sits', 1, null, 1, 10],
+    ['seatLevel', -2, 2, 2, 2],
+    ['roll', -1.5, 1.5, 1.5, 2],
+    ['nearShare', 0.45, 0.55, 0.05, 1],
+    ['edgeShare', null, 0.4, 0.12, 1],
+    ['insideMuscle', -50, null, 25, 0.5],
+    ['seatOverLow', -45, 45, 30, 1],
+    ['meanPressure', null, 11, 4, 1],
+    ['peakPressure', null, 30, 15, 1.5],
+    ['driftAlong', -0.12, 0.12, 0.4, 2],
+    ['driftAcross', -0.15, 0.15, 0.25, 1],
+    ['strapLean', -12, 12, 10, 1],
+  ];
+  it.each(shared)('%s from %s to %s, a scale of %s, counting %s', (id, least, most, scale, weight) => {
+    for (const school of SCHOOLS) expect(school.rules[id]).toMatchObject({ least, most, scale, weight });
+  });
+
+  it.each([
+    ['static-close', 0, 10, 2],
+    ['western', -20, 20, 1],
+  ] as const)('%s: the panel %d mm behind the blade, a scale of %d, counting %d', (id, least, scale, weight) =>
+    expect(schoolById(id).rules.panelBehindScapula).toMatchObject({ least, scale, weight, hardStop: 'never' }),
+  );
+
+  it('from where on a link of a chain is told', () => {
+    for (const { chains } of SCHOOLS) expect(chains).toEqual({ pitchDeg: 0.8, leanDeg: 6, slopeN: 30, rollDeg: 1, across: 0.1 });
+  });
+
+  it('what the engine takes for granted', () => {
+    for (const { engine } of SCHOOLS) {
+      expect(engine.stiffnessKPaPerMm).toEqual({ wool: 2.5, foam: 3, air: 1.5, tissue: 4, feltPad: 5 });
+      expect(engine.gaitFactors).toEqual({ stand: 1, walk: 1.2, trot: 2, canter: 2.5, jump: 3.5 });
+      expect(engine.unmeasured).toEqual({ liftMm: 15, travelMm: 45, bladeMm: 12 });
+      expect(engine.blade).toEqual({ innerMm: 50, fullMm: 90, outerMm: 190, softMm: 25 });
+      expect(engine.girthBuckle).toEqual({ belowMm: 420, halfMm: 190 });
+      expect(engine.poseShares).toEqual({ resting: 0.6, lifted: 0.2, shoulderBack: 0.2 });
+      expect([engine.hardeningMm, engine.friction, engine.strapPullN]).toEqual([25, 0.35, 60]);
+    }
+  });
+
+  it('each is found by its id and has a name of its own', () => {
+    expect(SCHOOLS.map((s) => [s.id, s.name])).toEqual([
+      ['static-close', 'Static close'],
+      ['shoulder-line', 'Shoulder line'],
+      ['room-to-move', 'Room to move'],
+      ['panel-first', 'Panel first'],
+      ['western', 'Western'],
+    ]);
+    for (const school of SCHOOLS) expect(schoolById(school.id)).toBe(school);
+  });
+});
+
 describe('what a school can say from what is measured', () => {
   const FRONT: ReadonlySet<Need> = new Set(['frontSection']);
   it('a school whose front follows something else says what it waits for', () => {

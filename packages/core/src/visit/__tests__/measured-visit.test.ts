@@ -30,6 +30,16 @@ const felt = (landmark: 'lowPoint' | 'girthGroove' | 'witherBase', atMm: number)
   fact({ kind: 'landmark', landmark, side: null, way: null, station: null, pose: null, atMm });
 const scapula = (side: 'near' | 'off', landmark: 'scapulaRest' | 'scapulaForward', atMm: number): RecordedFact =>
   fact({ kind: 'landmark', landmark, side, way: null, station: null, pose: null, atMm });
+const edge = (of: 'spine' | 'muscle', atMm: number, station: 'front' | 'low' = 'front'): RecordedFact =>
+  fact({
+    kind: 'landmark',
+    landmark: of === 'spine' ? 'spineEdge' : 'muscleEdge',
+    side: null,
+    way: null,
+    station,
+    pose: 'relaxed',
+    atMm,
+  } as RecordedBody);
 const rib = (atMm: number): RecordedFact =>
   fact({ kind: 'landmark', landmark: 'lastRib', side: null, way: 'flankHair', station: null, pose: null, atMm });
 const measured = (takes: readonly RecordedTake[], facts: readonly RecordedFact[] = []) =>
@@ -81,6 +91,12 @@ describe('what is measured', () => {
     expect(has([], both)).toEqual(['scapulaAtRest']);
     const drawn = [...both, scapula('near', 'scapulaForward', 60), scapula('off', 'scapulaForward', 65)];
     expect(has([], drawn)).toEqual(['scapulaAtRest', 'scapulaTravel']);
+    expect(has([], drawn.slice(0, 3))).toEqual(['scapulaAtRest']);
+    expect(has([], [both[0]!, both[1]!, drawn[3]!])).toEqual(['scapulaAtRest']);
+    expect(has([], [both[1]!])).toEqual([]);
+    expect(has([], [edge('spine', 25)])).toEqual(['spineLigament']);
+    expect(has([], [edge('muscle', 120)])).toEqual([]);
+    expect(has([], [edge('muscle', 120), edge('spine', 25, 'low')])).toEqual(['spineLigament']);
     expect(has([], [felt('girthGroove', 90)])).toEqual(['girthGroove']);
     expect(has([], [rib(400)])).toEqual(['lastRib']);
     expect(has(WHOLE)).toContain('wholeBack');
@@ -101,7 +117,36 @@ describe('what is measured', () => {
   });
 });
 
+describe('lines and shapes of a visit', () => {
+  it('the withers’ profile is its own, the topline another', () => {
+    const made = measured([...thrice(() => line('withers')), line('topline')]);
+    expect([made.withers.peg, made.withers.everTaken, made.topline.everTaken]).toEqual(['measured', 3, 1]);
+  });
+
+  it('sections that don’t agree yet give no shape; those that do give one', () => {
+    const apart = taken('front', 50, {
+      reading: {
+        kind: 'widths',
+        widths: [
+          { depthMm: 60, nearMm: 90, offMm: 40 },
+          { depthMm: 120, nearMm: 150, offMm: 90 },
+        ],
+      },
+    });
+    const one = measured(WHOLE);
+    const traitsOf = (m: typeof one) => m.traits.filter((t) => t.source.from !== 'chosen').map((t) => t.trait);
+    expect(traitsOf(one).length).toBeGreaterThan(0);
+    expect(traitsOf(measured([taken('front', 50), apart]))).toEqual([]);
+    expect(traitsOf(measured([]))).toEqual([]);
+  });
+});
+
 describe('the steps of a visit', () => {
+  it('tracings are a step like the others', () => {
+    expect(stepDone(visited(WHOLE), 'tracings')).toBe(true);
+    expect(stepDone(visited(WHOLE.slice(1)), 'tracings')).toBe(false);
+  });
+
   it('tracings are done when every station of a whole back has enough takes that agree', () => {
     expect(missingTracing(measured([]))).toBe('front');
     expect(missingTracing(measured(WHOLE))).toBeNull();

@@ -101,6 +101,23 @@ describe('what of a visit bears on it', () => {
     expect(rideQuestionOf(facts, null, STOCK).saddles.map((s) => s.name)).toEqual(['A']);
   });
 
+  it('nothing chosen: only what was decided on bears on it', () => {
+    expect(rideQuestionOf([tried('t1', 'a', 3)], 'c', STOCK)).toMatchObject({ saddles: [{ name: 'C' }], chosen: null, overruled: null });
+    expect(rideQuestionOf([overruled('t1')], null, STOCK)).toMatchObject({ saddles: [], chosen: null, overruled: null });
+  });
+
+  it('the stops of the chosen setting are counted, its other misses are not', () => {
+    const some = tried('t1', 'a', 2);
+    const body = some.body as Extract<RecordedBody, { kind: 'triedSetting' }>;
+    const mixed = { ...some, body: { ...body, missed: [...body.missed, { id: 'roll' as const, value: 3, stops: false }] } };
+    expect(rideQuestionOf([mixed, chosen('t1')], null, STOCK).chosen).toEqual({ saddleName: 'a', stops: 2 });
+  });
+
+  it('a choice whose setting was withdrawn chooses nothing', () => {
+    const gone = { ...tried('t1', 'a', 1), withdrawn: true };
+    expect(rideQuestionOf([gone, chosen('t1')], null, STOCK)).toMatchObject({ saddles: [], chosen: null });
+  });
+
   it('who stands for a setting stands for that one only, and only while they do', () => {
     const base = [tried('t1', 'a', 1), chosen('t1')];
     expect(rideQuestionOf([...base, overruled('t1')], null, STOCK)).toMatchObject({ chosen: { stops: 1 }, overruled: { by: 'Isla' } });

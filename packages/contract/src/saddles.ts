@@ -1,4 +1,4 @@
-import { ARCH_SHAPES, saddleProblems } from '@fulcra/core';
+import { ARCH_SHAPES, SADDLE_MEASURE_PATHS, type SaddleMeasureId, saddleProblems } from '@fulcra/core';
 import { z } from 'zod';
 import { idSchema, nameSchema, noteSchema } from './basics';
 import { saddleBuildSchema } from './saddle-build';
@@ -35,11 +35,13 @@ const saddleShape = z.object({
 
 /** The core's own refusals, so that a form and the server say the same. */
 function buildable(saddle: z.infer<typeof saddleShape>, context: z.RefinementCtx): void {
-  for (const { values } of saddleProblems({ id: '', ...saddle })) {
+  for (const problem of saddleProblems({ id: '', ...saddle })) {
+    const { measure } = problem.values;
     context.addIssue({
       code: 'custom',
-      path: ['build'],
-      message: `${values.measure}: ${values.value ?? values.atMm} is not one a saddle can have`,
+      path: [...SADDLE_MEASURE_PATHS[measure as SaddleMeasureId]],
+      message: `of ${problem.code === 'SADDLE_OUT_OF_RANGE' ? problem.values.value : problem.values.atMm} is not one a saddle can have`,
+      params: { problem },
     });
   }
   if (saddle.front.presentSetting >= saddle.front.settings.length) {

@@ -1,32 +1,36 @@
-import { useDraft } from '../platform/use-draft';
-import { TEXT_DRAFT } from '../platform/draft';
 import { useState } from 'react';
+import { z } from 'zod';
 import { YStack } from 'tamagui';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
-import { Field } from '../ui/field';
+import { FormField } from '../ui/form-field';
+import { useDraftForm } from '../platform/use-draft-form';
+import { FORM_WORDS } from '../words/form-words';
 import { Sheet } from '../ui/sheet';
 import { Body, Small } from '../ui/text';
 import { holdReasonWords } from '../words/feel-words';
 import { type LoadedVisit } from '../visit';
 
+const CLEARING_DRAFT = { version: 1, schema: z.object({ by: z.string(), reason: z.string() }) };
+/** Shorter than this is no reason, letters. */
+const LEAST_REASON = 3;
+const clearingSchema = z.object({
+  by: z.string().trim().min(1, FORM_WORDS.holdBy),
+  reason: z.string().trim().min(LEAST_REASON, FORM_WORDS.holdReason),
+});
+
 /** What holds the visit, and the way a named person takes the responsibility of going on. */
 export function HoldPanel({ loaded: { page, measured, note } }: { readonly loaded: LoadedVisit }) {
   const { hold } = measured;
   const [open, setOpen] = useState(false);
-  const [by, setBy, forgetBy] = useDraft(`hold-by-${page.visit.id}`, TEXT_DRAFT, '');
-  const [reason, setReason, forgetReason] = useDraft(`hold-reason-${page.visit.id}`, TEXT_DRAFT, '');
-  const [asked, setAsked] = useState(false);
+  const { form, forget } = useDraftForm(`hold-${page.visit.id}`, CLEARING_DRAFT, { by: '', reason: '' }, clearingSchema);
   if (hold.state === 'clear') return null;
-  const clear = async () => {
-    setAsked(true);
-    if (by.trim() === '' || reason.trim().length < 3) return;
+  const clear = form.handleSubmit(async ({ by, reason }) => {
     const clears = [...new Set(hold.reasons.map((r) => r.feelingId))];
-    if (!(await note({ kind: 'holdCleared', by: by.trim(), reason: reason.trim(), clears }))) return;
-    forgetBy();
-    forgetReason();
+    if (!(await note({ kind: 'holdCleared', by, reason, clears }))) return;
+    forget();
     setOpen(false);
-  };
+  });
   return (
     <YStack gap="$s">
       {hold.state === 'held' ? (
@@ -45,19 +49,8 @@ export function HoldPanel({ loaded: { page, measured, note } }: { readonly loade
       ))}
       <Sheet title="Clear the hold" open={open} onClose={() => setOpen(false)}>
         <Small>Both stay on record: what was found, and who let the fitting go on, and why.</Small>
-        <Field
-          label="Who clears it, name and standing"
-          value={by}
-          onChange={setBy}
-          problem={asked && by.trim() === '' ? 'A hold is cleared by a person with a name.' : null}
-        />
-        <Field
-          label="Reason"
-          lines={3}
-          value={reason}
-          onChange={setReason}
-          problem={asked && reason.trim().length < 3 ? 'Say why it may go on.' : null}
-        />
+        <FormField control={form.control} name="by" label="Who clears it, name and standing" />
+        <FormField control={form.control} name="reason" label="Reason" lines={3} />
         <Button kind="main" label="Clear the hold" onPress={() => void clear()} />
       </Sheet>
     </YStack>

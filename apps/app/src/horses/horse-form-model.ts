@@ -1,38 +1,55 @@
-import { type HorseFields } from '@fulcra/contract';
+import { type HorseFields, horseFieldsSchema } from '@fulcra/contract';
 import { type Sex, SEXES, handsFromMm, mmFromHands } from '@fulcra/core';
 import { z } from 'zod';
 import { type DraftSpec } from '../platform/draft';
+import { FORM_WORDS } from '../words/form-words';
 
 export type HeightUnit = 'hh' | 'cm';
 
 /** What is typed about a horse, as typed. */
 export interface HorseForm {
-  readonly name: string;
-  readonly kind: string;
-  readonly age: string;
-  readonly height: string;
-  readonly heightUnit: HeightUnit;
-  readonly note: string;
-  readonly sex: Sex;
-  readonly riderIds: string[];
+  name: string;
+  kind: string;
+  age: string;
+  height: string;
+  heightUnit: HeightUnit;
+  note: string;
+  sex: Sex;
+  riderIds: string[];
+  /** What stood there when the change was begun, however long ago that was; null for a new horse. */
+  was: HorseFields | null;
 }
 
-export const EMPTY_FORM: HorseForm = { name: '', kind: '', age: '', height: '', heightUnit: 'hh', note: '', sex: 'unknown', riderIds: [] };
+export const EMPTY_FORM: HorseForm = {
+  name: '',
+  kind: '',
+  age: '',
+  height: '',
+  heightUnit: 'hh',
+  note: '',
+  sex: 'unknown',
+  riderIds: [],
+  was: null,
+};
+
+const typedSchema = z.object({
+  name: z.string(),
+  kind: z.string(),
+  age: z.string(),
+  height: z.string(),
+  heightUnit: z.enum(['hh', 'cm']),
+  note: z.string(),
+  sex: z.enum(SEXES),
+  riderIds: z.array(z.string()),
+  was: horseFieldsSchema.nullable(),
+});
 
 /** What a half-filled form looks like. */
-export const HORSE_FORM_DRAFT: DraftSpec<HorseForm> = {
-  version: 1,
-  schema: z.object({
-    name: z.string(),
-    kind: z.string(),
-    age: z.string(),
-    height: z.string(),
-    heightUnit: z.enum(['hh', 'cm']),
-    note: z.string(),
-    sex: z.enum(SEXES),
-    riderIds: z.array(z.string()),
-  }),
-};
+export const HORSE_FORM_DRAFT: DraftSpec<HorseForm> = { version: 2, schema: typedSchema };
+
+const MOST_NAME = 120;
+const MOST_AGE = 55;
+const HEIGHT_MM = { least: 500, most: 2200 };
 
 export function formOf(horse: HorseFields, year: number): HorseForm {
   return {
@@ -44,25 +61,44 @@ export function formOf(horse: HorseFields, year: number): HorseForm {
     note: horse.note,
     sex: horse.sex,
     riderIds: horse.riderIds,
+    was: horse,
   };
 }
 
-export type FormProblems = Partial<Record<keyof HorseForm, string>>;
-
-/** Reads the form; every problem names its value and the remedy. */
-export function readHorseForm(form: HorseForm, year: number): { horse: HorseFields | null; problems: FormProblems } {
-  const problems: FormProblems = {};
-  const name = form.name.trim();
-  if (name.replace(/[\p{Cf}\p{Z}]/gu, '') === '') problems.name = 'A horse needs a name to be found again.';
-  if (name.length > 120) problems.name = `This name has ${name.length} letters; 120 is the most.`;
-  const age = numberIn(form.age);
-  if (age !== null && !(age >= 0 && age <= 55)) problems.age = `“${form.age}” is not an age in years, 0 to 55.`;
-  const heightMm = readHeight(form);
-  if (Number.isNaN(heightMm)) problems.height = heightProblem(form);
-  if (Object.keys(problems).length > 0) return { horse: null, problems };
-  const bornYear = age === null ? null : year - Math.floor(age);
-  return { horse: { name, kind: form.kind.trim(), bornYear, heightMm, note: form.note, sex: form.sex, riderIds: form.riderIds }, problems };
+/** Hands and years round; what wasn't touched goes back exactly as it was, so that it is no change. */
+export function asItWasWhereUntouched(read: HorseFields, form: HorseForm, was: HorseFields, year: number): HorseFields {
+  const before = formOf(was, year);
+  const sameHeight = form.height === before.height && form.heightUnit === before.heightUnit;
+  return { ...read, ...(sameHeight && { heightMm: was.heightMm }), ...(form.age === before.age && { bornYear: was.bornYear }) };
 }
+
+/**
+ * Reads what was typed; every problem names its value and the remedy.
+ * @param year the year it is, which ages count from
+ */
+export const horseFormSchema = (year: number): z.ZodType<HorseFields, HorseForm> =>
+  typedSchema
+    .superRefine((form, context) => {
+      const problem = (path: keyof HorseForm, message: string): void => context.addIssue({ code: 'custom', path: [path], message });
+      const name = form.name.trim();
+      if (name.replace(/[\p{Cf}\p{Z}]/gu, '') === '') problem('name', FORM_WORDS.horseName);
+      if (name.length > MOST_NAME) problem('name', FORM_WORDS.nameTooLong(name, MOST_NAME));
+      const age = numberIn(form.age);
+      if (age !== null && !(age >= 0 && age <= MOST_AGE)) problem('age', FORM_WORDS.age(form.age, MOST_AGE));
+      if (Number.isNaN(readHeight(form))) problem('height', heightProblem(form));
+    })
+    .transform((form): HorseFields => {
+      const age = numberIn(form.age);
+      return {
+        name: form.name.trim(),
+        kind: form.kind.trim(),
+        bornYear: age === null ? null : year - Math.floor(age),
+        heightMm: readHeight(form),
+        note: form.note,
+        sex: form.sex,
+        riderIds: form.riderIds,
+      };
+    });
 
 const numberIn = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
 
@@ -71,10 +107,10 @@ function readHeight(form: HorseForm): number | null {
   const value = numberIn(form.height);
   if (value === null) return null;
   const mm = form.heightUnit === 'hh' ? mmFromHands(value) : value * 10;
-  return mm !== null && mm >= 500 && mm <= 2200 ? mm : Number.NaN;
+  return mm !== null && mm >= HEIGHT_MM.least && mm <= HEIGHT_MM.most ? mm : Number.NaN;
 }
 
 const heightProblem = (form: HorseForm): string =>
   form.heightUnit === 'hh'
-    ? `“${form.height}” is not a height in hands: 15.2 is fifteen hands two inches, with 0 to 3 after the point.`
-    : `“${form.height}” cm is not a horse’s height, 50 to 220.`;
+    ? FORM_WORDS.heightInHands(form.height)
+    : FORM_WORDS.heightInCm(form.height, HEIGHT_MM.least / 10, HEIGHT_MM.most / 10);

@@ -1,26 +1,25 @@
+import { type HorseFields as Horse } from '@fulcra/contract';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo } from 'react';
 import { v7 } from 'uuid';
+import { clock } from '../platform/clock';
+import { useDraftForm } from '../platform/use-draft-form';
 import { useSend } from '../platform/use-send';
 import { Button } from '../ui/button';
 import { Screen } from '../ui/screen';
-import { useDraft } from '../platform/use-draft';
 import { HorseFields } from './horse-fields';
-import { EMPTY_FORM, HORSE_FORM_DRAFT, type FormProblems, readHorseForm } from './horse-form-model';
+import { EMPTY_FORM, HORSE_FORM_DRAFT, horseFormSchema } from './horse-form-model';
 
 export function NewHorseScreen() {
   const send = useSend();
-  const [form, setForm, forget] = useDraft('new-horse', HORSE_FORM_DRAFT, EMPTY_FORM);
-  const [problems, setProblems] = useState<FormProblems>({});
-  const save = async () => {
-    const read = readHorseForm(form, new Date().getFullYear());
-    setProblems(read.problems);
-    if (read.horse === null) return;
+  const schema = useMemo(() => horseFormSchema(clock.now().getFullYear()), []);
+  const { form, forget } = useDraftForm('new-horse', HORSE_FORM_DRAFT, EMPTY_FORM, schema);
+  const save = form.handleSubmit(async (horse: Horse) => {
     const horseId = v7();
-    if (!(await send({ kind: 'horse', horseId, body: read.horse }))) return;
+    if (!(await send({ kind: 'horse', horseId, body: horse }))) return;
     forget();
     router.replace(`/horses/${horseId}`);
-  };
+  });
   return (
     <Screen
       narrow
@@ -29,7 +28,7 @@ export function NewHorseScreen() {
       onBack={() => router.navigate('/')}
       bottom={<Button grow kind="main" label="Add this horse" onPress={() => void save()} />}
     >
-      <HorseFields form={form} problems={problems} onChange={setForm} />
+      <HorseFields form={form} />
     </Screen>
   );
 }

@@ -5,7 +5,8 @@ import { Choice } from '../ui/choice';
 import { Small } from '../ui/text';
 import { useWide } from '../ui/use-wide';
 import { SaddleDrawing } from './saddle-drawing';
-import { FRONT_MEASURES, type MeasureView, PANEL_MEASURES, TREE_MEASURES } from './saddle-measures';
+import { measureHow } from '../words/saddle-measure-words';
+import { type MeasureView } from './saddle-measures';
 
 /** On a wide screen the drawing stands beside its words, so that the measures keep the lower half. */
 const WIDE_PX = 420;
@@ -21,9 +22,7 @@ export function DrawingTop({
 }) {
   const wide = useWide();
   const [width, onLayout] = useMeasuredWidth();
-  const all = [...FRONT_MEASURES, ...TREE_MEASURES, ...PANEL_MEASURES];
-  const how =
-    here.measure === 'width' ? 'The angle between the two points, measured inside the arch.' : all.find((m) => m.id === here.measure)?.how;
+  const how = here.measure === 'width' ? 'The angle between the two points, measured inside the arch.' : measureHow(here.measure);
   const sound = saddle.front.settings.length > 0;
   const drawing =
     width > 0 && sound ? <SaddleDrawing widthPx={wide ? WIDE_PX : width} saddle={saddle} view={here.view} measure={here.measure} /> : null;

@@ -1,25 +1,26 @@
-import { type SaddleFields } from '@fulcra/contract';
+import { SADDLE_MEASURE_PATHS } from '@fulcra/core';
+import { type FieldPath, useController } from 'react-hook-form';
+import { SADDLE_MEASURE_WORDS } from '../words/saddle-measure-words';
 import { NumberRow } from './number-row';
+import { type SaddleForm, type SaddlePart } from './saddle-form-model';
 import { type SaddleMeasure } from './saddle-measures';
 
-interface MeasureRowProps {
-  readonly measure: SaddleMeasure;
-  readonly saddle: SaddleFields;
-  readonly here: boolean;
-  readonly onHere: () => void;
-  readonly onChange: (saddle: SaddleFields) => void;
-}
-
-export function MeasureRow({ measure, saddle, here, onHere, onChange }: MeasureRowProps) {
+/** One measure of the saddle; what is wrong with it stands under it and brings the focus to it. */
+export function MeasureRow({ measure, part }: { readonly measure: SaddleMeasure; readonly part: SaddlePart }) {
+  const { form, saddle, here, put, onHere } = part;
+  const name = `saddle.${SADDLE_MEASURE_PATHS[measure.id].join('.')}` as FieldPath<SaddleForm>;
+  const { field, fieldState } = useController({ control: form.control, name });
   return (
     <NumberRow
-      name={measure.name}
+      name={SADDLE_MEASURE_WORDS[measure.id].name}
       unit={measure.unit}
       step={measure.step}
       value={measure.get(saddle)}
-      here={here}
-      onTouch={onHere}
-      onChange={(v) => onChange(measure.put(saddle, v))}
+      here={here.measure === measure.id}
+      problem={fieldState.error?.message}
+      numberRef={field.ref}
+      onTouch={() => onHere({ view: measure.view, measure: measure.id })}
+      onChange={(v) => put(measure.put(saddle, v))}
     />
   );
 }

@@ -1,9 +1,9 @@
-import { useState } from 'react';
-import { XStack } from 'tamagui';
+import { type Ref, useId, useState } from 'react';
+import { type TamaguiElement, XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Icon } from '../ui/icons';
 import { NumberPad } from '../ui/number-pad';
-import { Body, Strong } from '../ui/text';
+import { Body, Small, Strong } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 
 interface NumberRowProps {
@@ -12,44 +12,57 @@ interface NumberRowProps {
   readonly step: number;
   readonly value: number;
   readonly here?: boolean;
+  readonly problem?: string | undefined;
+  /** So that a form can bring the focus to the number. */
+  readonly numberRef?: Ref<TamaguiElement>;
   readonly onTouch?: () => void;
   readonly onChange: (value: number) => void;
 }
 
 /** Name, number and two steps; the number opens the pad. */
-export function NumberRow({ name, unit, step, value, here = false, onTouch, onChange }: NumberRowProps) {
+export function NumberRow({ name, unit, step, value, here = false, problem, numberRef, onTouch, onChange }: NumberRowProps) {
   const [pad, setPad] = useState(false);
   const palette = usePalette();
   const moved = (by: number) => {
     onTouch?.();
     onChange(Math.round((value + by) * 1000) / 1000);
   };
+  const note = useId();
   return (
-    <XStack alignItems="center" borderTopWidth={1} borderColor={here ? '$action' : '$rule'} gap="$xs" role="group" aria-label={name}>
-      <Body flex={1} fontWeight={here ? '700' : '400'} onPress={onTouch}>
-        {name}
-      </Body>
-      <Button kind="quiet" tight label={`${name}: less`} onPress={() => moved(-step)}>
-        <Icon name="minus" color={palette.ink} size={20} />
-      </Button>
-      <Button
-        kind="quiet"
-        tight
-        label={`${name}: ${value} ${unit}, type it`}
-        onPress={() => {
-          onTouch?.();
-          setPad(true);
-        }}
-      >
-        <Strong minWidth={64} textAlign="center">
-          {value} {unit}
-        </Strong>
-      </Button>
-      <Button kind="quiet" tight label={`${name}: more`} onPress={() => moved(step)}>
-        <Icon name="plus" color={palette.ink} size={20} />
-      </Button>
-      <NumberPad title={name} open={pad} start={value} onClose={() => setPad(false)} onDone={onChange} />
-    </XStack>
+    <YStack>
+      <XStack alignItems="center" borderTopWidth={1} borderColor={here ? '$action' : '$rule'} gap="$xs" role="group" aria-label={name}>
+        <Body flex={1} fontWeight={here ? '700' : '400'} onPress={onTouch}>
+          {name}
+        </Body>
+        <Button kind="quiet" tight label={`${name}: less`} onPress={() => moved(-step)}>
+          <Icon name="minus" color={palette.ink} size={20} />
+        </Button>
+        <Button
+          kind="quiet"
+          tight
+          innerRef={numberRef}
+          describedBy={problem === undefined ? undefined : note}
+          label={`${name}: ${value} ${unit}, type it`}
+          onPress={() => {
+            onTouch?.();
+            setPad(true);
+          }}
+        >
+          <Strong minWidth={64} textAlign="center">
+            {value} {unit}
+          </Strong>
+        </Button>
+        <Button kind="quiet" tight label={`${name}: more`} onPress={() => moved(step)}>
+          <Icon name="plus" color={palette.ink} size={20} />
+        </Button>
+        <NumberPad title={name} open={pad} start={value} onClose={() => setPad(false)} onDone={onChange} />
+      </XStack>
+      {problem === undefined ? null : (
+        <Small id={note} role="alert" color="$bad">
+          ▲ {problem}
+        </Small>
+      )}
+    </YStack>
   );
 }
 

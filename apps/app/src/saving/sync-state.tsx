@@ -5,7 +5,7 @@ import { Body, Small, Strong } from '../ui/text';
 import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
 import { Banner, MARK, type Tone } from '../ui/banner';
-import { writeName } from '../words/write-words';
+import { refusalWords, writeName } from '../words/write-words';
 import { ownerOf, useSession } from '../platform/session-context';
 import { type SyncState as Sending } from '../platform/sync/create-sync';
 import { type Owner, type Waiting, isFieldsWrite, isOwn } from '../platform/sync/waiting';
@@ -89,6 +89,9 @@ function RefusedEntry({ entry }: { readonly entry: Waiting }) {
       <Body>
         {entry.refused?.message} {entry.refused?.remedy}
       </Body>
+      {refusalWords(entry.refused?.problems ?? [], entry.refused?.fields ?? []).map((line) => (
+        <Small key={line}>{line}</Small>
+      ))}
       <XStack gap="$s" flexWrap="wrap">
         <Button label="Try again" onPress={() => void again()} />
         <Button kind="quiet" label="Let it go" onPress={() => void sync.drop(entry.id)} />

@@ -1,13 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
 import { type Session, sessionSchema, welcomeSchema } from '@fulcra/contract';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { z } from 'zod';
 import { YStack } from 'tamagui';
 import { NoAnswer, Refused } from '../platform/api-client';
 import { api } from '../platform/api';
+import { asWritten, formResolver } from '../platform/form-resolver';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
-import { Field } from '../ui/field';
+import { FormField } from '../ui/form-field';
 import { Body, Title, Small } from '../ui/text';
+import { FORM_WORDS } from '../words/form-words';
 import { SignInMark } from './sign-in-mark';
 
 export interface SignInScreenProps {
@@ -17,9 +21,13 @@ export interface SignInScreenProps {
   readonly onSignedIn: (session: Session) => void;
 }
 
+const accountSchema = z.object({ email: z.string().trim().min(1, FORM_WORDS.email), password: z.string().min(1, FORM_WORDS.password) });
+
 export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps) {
-  const [email, setEmail] = useState('');
-  const [password, setPassword] = useState('');
+  const { control, handleSubmit } = useForm({
+    defaultValues: { email: '', password: '' },
+    resolver: formResolver(accountSchema, asWritten),
+  });
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
   const welcome = useQuery({
@@ -38,6 +46,7 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
       setBusy(false);
     }
   };
+  const submit = (): void => void handleSubmit(signIn)();
   const demo = welcome.data?.demoAccount ?? null;
   return (
     <YStack flex={1} backgroundColor="$paper" alignItems="center" justifyContent="center" padding="$xl" role="main">
@@ -51,21 +60,10 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
           <Banner tone="lookOut">{`${waiting} entries are kept on this device. Sign in and they are sent; you come back to where you were.`}</Banner>
         ) : null}
         {offline ? <Banner tone="lookOut">The server does not answer. Signing in needs signal once.</Banner> : null}
-        <Field label="E-mail" kind="email" value={email} onChange={setEmail} />
-        <Field
-          label="Password"
-          kind="password"
-          value={password}
-          onChange={setPassword}
-          onSubmit={() => void signIn({ email, password })}
-          problem={problem}
-        />
-        <Button
-          kind="main"
-          label="Sign in"
-          off={busy || email === '' || password === ''}
-          onPress={() => void signIn({ email, password })}
-        />
+        <FormField control={control} name="email" label="E-mail" kind="email" />
+        <FormField control={control} name="password" label="Password" kind="password" onSubmit={submit} />
+        {problem === null ? null : <Banner tone="bad">{problem}</Banner>}
+        <Button kind="main" label="Sign in" off={busy} onPress={submit} />
         {demo === null ? null : (
           <YStack gap="$xs">
             <Button label="Look round with the demo account" off={busy} onPress={() => void signIn(demo)} />

@@ -1,5 +1,5 @@
-import { type ReactNode } from 'react';
-import { View, styled } from 'tamagui';
+import { type ReactNode, type Ref } from 'react';
+import { type TamaguiElement, View, styled } from 'tamagui';
 import { Body } from './text';
 
 const Frame = styled(View, {
@@ -40,6 +40,9 @@ export interface ButtonProps {
   readonly round?: boolean;
   readonly tight?: boolean;
   readonly pressed?: boolean;
+  readonly innerRef?: Ref<TamaguiElement> | undefined;
+  /** Id of what is said about it, such as what is wrong with its value. */
+  readonly describedBy?: string | undefined;
 }
 
 /** Round-ended, thumb-sized. The label is what is read out; children, if any, are what is seen. */
@@ -53,12 +56,16 @@ export function Button({
   round = false,
   tight = false,
   pressed,
+  innerRef,
+  describedBy,
 }: ButtonProps) {
   const press = () => {
     if (!off) onPress();
   };
   return (
     <Frame
+      ref={innerRef}
+      aria-describedby={describedBy}
       kind={kind}
       off={off}
       grow={grow}

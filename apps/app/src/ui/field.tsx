@@ -1,4 +1,4 @@
-import { useId } from 'react';
+import { type Ref, useId } from 'react';
 import { TextInput } from 'react-native';
 import { YStack } from 'tamagui';
 import { Body, Small } from './text';
@@ -11,7 +11,9 @@ export interface FieldProps {
   readonly onChange: (value: string) => void;
   readonly onSubmit?: () => void;
   readonly hint?: string;
-  readonly problem?: string | null;
+  readonly problem?: string | null | undefined;
+  /** So that a form can bring the focus here. */
+  readonly inputRef?: Ref<TextInput>;
   readonly kind?: 'text' | 'email' | 'password' | 'number' | 'search';
   readonly lines?: number;
   readonly autoFocus?: boolean;
@@ -21,13 +23,26 @@ export interface FieldProps {
 const MODE = { text: 'text', email: 'email', password: 'text', number: 'decimal', search: 'search' } as const;
 
 /** A labelled line to type in; its problem is read out with it. */
-export function Field({ label, value, onChange, onSubmit, hint, problem, kind = 'text', lines = 1, autoFocus, hideLabel }: FieldProps) {
+export function Field({
+  label,
+  value,
+  onChange,
+  onSubmit,
+  hint,
+  problem,
+  kind = 'text',
+  lines = 1,
+  autoFocus,
+  hideLabel,
+  inputRef,
+}: FieldProps) {
   const palette = usePalette();
   const note = useId();
   return (
     <YStack gap="$xs">
       {hideLabel ? null : <Body fontWeight="700">{label}</Body>}
       <TextInput
+        ref={inputRef}
         aria-label={label}
         aria-describedby={problem || hint ? note : undefined}
         aria-invalid={Boolean(problem)}
@@ -56,7 +71,7 @@ export function Field({ label, value, onChange, onSubmit, hint, problem, kind = 
         }}
       />
       {problem || hint ? (
-        <Small nativeID={note} id={note} color={problem ? '$bad' : '$muted'}>
+        <Small nativeID={note} id={note} role={problem ? 'alert' : undefined} color={problem ? '$bad' : '$muted'}>
           {problem ? `▲ ${problem}` : hint}
         </Small>
       ) : null}

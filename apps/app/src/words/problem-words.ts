@@ -1,14 +1,23 @@
-import { type LandmarkId, type Problem, type ProblemCode } from '@fulcra/core';
+import {
+  type LandmarkId,
+  type NearOff,
+  type Problem,
+  type ProblemCode,
+  type ProblemValues,
+  type SaddleMeasureId,
+  isProblem,
+} from '@fulcra/core';
 import { LANDMARK_WORDS } from './landmark-words';
+import { SADDLE_MEASURE_WORDS } from './saddle-measure-words';
 
-type Values = Problem['values'];
-const mm = (value: number | string | undefined): string => `${Math.round(Number(value) * 10) / 10} mm`;
-const side = (values: Values): string => `${String(values.side)} side`;
-
-const mark = (landmark: number | string | undefined): string => LANDMARK_WORDS[landmark as LandmarkId].name;
+const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
+const side = ({ side }: { readonly side: NearOff }): string => `${side} side`;
+/** A name of an earlier or later release is told as it came. */
+const mark = (landmark: string): string => LANDMARK_WORDS[landmark as LandmarkId]?.name ?? landmark;
+const measure = (id: string): string => SADDLE_MEASURE_WORDS[id as SaddleMeasureId]?.name.toLowerCase() ?? id;
 
 /** What each refusal says: the value, and what to do. */
-const WORDS: Readonly<Record<ProblemCode, (values: Values) => string>> = {
+const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string } = {
   SECTION_NOT_A_NUMBER: (v) => `Point ${v.index} is not a number. Remove it and tap it again.`,
   SECTION_TOO_FEW_POINTS: (v) => `${v.count} points are too few for a section; it needs ${v.least}, on both sides.`,
   SECTION_TOO_MANY_POINTS: (v) => `${v.count} points are more than a section holds (${v.most}). Thin them out.`,
@@ -27,8 +36,8 @@ const WORDS: Readonly<Record<ProblemCode, (values: Values) => string>> = {
   BENDS_PITCH: (v) => `Links of ${mm(v.pitchMm)} are not a curve’s (${v.leastPitchMm} to ${v.mostPitchMm} mm). Check the device.`,
   BENDS_COUNT: (v) => `${v.count} joints are not a curve’s (${v.least} to ${v.most}). Check the device.`,
   BENDS_CENTRE: (v) => `Joint ${v.centreJoint} of ${v.count} can’t lie on the spine. Lay the centre mark on the spine.`,
-  BEND_TOO_SHARP: (v) => `Joint ${v.joint} bends by ${Math.round(Number(v.bendDeg))}°, more than ${v.mostDeg}°. Take it again.`,
-  BENDS_TILT: (v) => `The curve stood at ${Math.round(Number(v.tiltDeg))}°. Lay it on and take it again.`,
+  BEND_TOO_SHARP: (v) => `Joint ${v.joint} bends by ${Math.round(v.bendDeg)}°, more than ${v.mostDeg}°. Take it again.`,
+  BENDS_TILT: (v) => `The curve stood at ${Math.round(v.tiltDeg)}°. Lay it on and take it again.`,
   LINE_NOT_A_NUMBER: (v) => `Point ${v.index} is not a number. Remove it and tap it again.`,
   LINE_TOO_FEW_POINTS: (v) => `${v.count} places are too few for a line; it needs ${v.least}.`,
   LINE_TOO_MANY_POINTS: (v) => `${v.count} points are more than a line holds (${v.most}). Thin them out.`,
@@ -48,13 +57,20 @@ const WORDS: Readonly<Record<ProblemCode, (values: Values) => string>> = {
   ARCH_ANGLE_OUT_OF_RANGE: (v) =>
     `This back would ask for a front beyond ${v.leastDeg}° to ${v.mostDeg}°, which nobody builds. Check the section.`,
   ARCH_LENGTH_OUT_OF_RANGE: (v) => `Points of ${mm(v.lengthMm)} are outside ${mm(v.leastMm)} to ${mm(v.mostMm)}. Check the saddle.`,
-  ARCH_DOES_NOT_SETTLE: (v) => `A front of ${Math.round(Number(v.angleDeg))}° finds no rest on this section. Check the section.`,
-  SADDLE_OUT_OF_RANGE: (v) => `The saddle’s ${v.measure} of ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
+  ARCH_DOES_NOT_SETTLE: (v) => `A front of ${Math.round(v.angleDeg)}° finds no rest on this section. Check the section.`,
+  SADDLE_OUT_OF_RANGE: (v) =>
+    `The saddle’s ${measure(v.measure)} of ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
   SADDLE_PLACE_OUTSIDE: (v) =>
-    `The saddle’s ${v.measure} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
+    `The saddle’s ${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
   RIDER_MASS_OUT_OF_RANGE: (v) => `A rider of ${v.massKg} kg is outside 0 to ${v.mostKg} kg. Check the weight.`,
   SADDLE_OFF_THE_BACK: (v) =>
     `${v.share} % of this saddle would lie where the back was not measured. Trace further, move it, or take a shorter saddle.`,
 };
 
-export const problemWords = (problem: Problem): string => WORDS[problem.code](problem.values);
+export const problemWords = (problem: Problem): string => (WORDS[problem.code] as (values: Problem['values']) => string)(problem.values);
+
+export type WireProblem = Parameters<typeof isProblem>[0];
+
+/** What came over the wire: in words where this release knows it, else by its code. */
+export const wireProblemWords = (given: WireProblem): string =>
+  isProblem(given) ? problemWords(given) : `It was refused (${given.code}).`;

@@ -3,6 +3,7 @@ import { dayWords } from './measure-words';
 import { COMPLAINT_WORDS, FIELD_WORDS, valueWords } from './intake-words';
 import { LANDMARK_WORDS } from './landmark-words';
 import { TRAIT_WORDS } from './shape-words';
+import { type WireProblem, wireProblemWords } from './problem-words';
 import { STATION_WORDS } from './station-words';
 
 type Named = { readonly [K in RecordKind]: (write: WriteOf<K>) => string };
@@ -79,10 +80,33 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
   state: 'State',
   whereabouts: 'Where it is',
   fingerMm: 'Width of a finger, mm',
+  depthMm: 'Depth',
+  nearMm: 'Width of the near side',
+  offMm: 'Width of the off side',
+  takenAtMm: 'Where the station was taken',
+  atMm: 'Where it was felt',
+  riseMm: 'Rise',
+  value: 'Value',
+  reasons: 'Reasons',
+  bytes: 'Size of the picture',
 };
 
 export function fieldValueWords(value: unknown): string {
   if (value === null || value === '') return '(nothing)';
   if (Array.isArray(value)) return value.length === 0 ? '(none)' : `${value.length} chosen`;
   return typeof value === 'string' || typeof value === 'number' ? String(value) : JSON.stringify(value);
+}
+
+/** Why the server would not have a write, as a person reads it: one sentence for each problem, and the fields it could not read by name. */
+export function refusalWords(problems: readonly WireProblem[], fields: readonly string[]): string[] {
+  const named = [...new Set(fields.filter((path) => path !== '').map(writeFieldWords))];
+  const unread = named.length === 0 ? [] : [`It could not read: ${named.join(', ').toLowerCase()}.`];
+  return [...problems.map(wireProblemWords), ...unread];
+}
+
+/** A path of a write leads from the record to the field; the first step with a name names it. */
+function writeFieldWords(path: string): string {
+  const steps = path.split('.');
+  const known = steps.find((step) => RECORD_FIELD_WORDS[step] !== undefined);
+  return known === undefined ? steps.at(-1)! : RECORD_FIELD_WORDS[known]!;
 }

@@ -1,53 +1,65 @@
+import { type NearOff } from '../units';
+
+/** What a value of a problem is: these stand for their types, and are told apart at run time by theirs. */
+const NUMBER = 0 as number;
+const WORD = '' as string;
+const SIDE = '' as NearOff;
+
 /**
- * Every way the core can refuse or doubt an input. A code is never reused; wording lives with the interface.
- * `fields` are the names of the values a message needs to name the culprit and the remedy.
+ * Every way the core can refuse or doubt an input, with the values a message needs to name the culprit and the remedy.
+ * A code is never reused; wording lives with the interface.
  */
 export const PROBLEMS = {
-  SECTION_NOT_A_NUMBER: { fields: ['index'] },
-  SECTION_TOO_FEW_POINTS: { fields: ['count', 'least'] },
-  SECTION_TOO_MANY_POINTS: { fields: ['count', 'most'] },
-  SECTION_TOO_SMALL: { fields: ['spanMm'] },
-  SECTION_TOO_LARGE: { fields: ['spanMm'] },
-  SECTION_ONE_SIDED: { fields: ['side', 'reachMm', 'leastMm'] },
-  SECTION_TOO_SHALLOW: { fields: ['depthMm', 'neededMm'] },
-  SECTION_FOLDS: { fields: ['side', 'depthMm'] },
-  WIDTHS_TOO_FEW: { fields: ['count', 'least'] },
-  WIDTH_NOT_POSITIVE: { fields: ['side', 'depthMm', 'widthMm'] },
-  WIDTH_DEPTH_NOT_POSITIVE: { fields: ['depthMm'] },
-  WIDTH_DEPTH_TWICE: { fields: ['depthMm'] },
-  WIDTHS_CROSS: { fields: ['side', 'upperDepthMm', 'upperMm', 'lowerDepthMm', 'lowerMm'] },
-  WIDTH_OUT_OF_RANGE: { fields: ['side', 'depthMm', 'widthMm', 'mostMm'] },
-  BENDS_PITCH: { fields: ['pitchMm', 'leastPitchMm', 'mostPitchMm'] },
-  BENDS_COUNT: { fields: ['count', 'least', 'most'] },
-  BENDS_CENTRE: { fields: ['centreJoint', 'count'] },
-  BEND_TOO_SHARP: { fields: ['joint', 'bendDeg', 'mostDeg'] },
-  BENDS_TILT: { fields: ['tiltDeg', 'mostDeg'] },
-  LINE_NOT_A_NUMBER: { fields: ['index'] },
-  LINE_TOO_FEW_POINTS: { fields: ['count', 'least'] },
-  LINE_TOO_MANY_POINTS: { fields: ['count', 'most'] },
-  LINE_LENGTH: { fields: ['lengthMm', 'leastMm', 'mostMm'] },
-  LINE_TOO_STEEP: { fields: ['xMm', 'mostDeg'] },
-  TAKE_OTHER_DIRECTION: { fields: ['kind'] },
-  LANDMARK_OUT_OF_RANGE: { fields: ['landmark', 'atMm', 'leastMm', 'mostMm'] },
-  LANDMARK_ORDER: { fields: ['landmark', 'atMm', 'other', 'otherMm'] },
-  SCAPULA_TRAVEL_BACKWARD: { fields: ['side', 'restMm', 'forwardMm'] },
-  MUSCLE_INSIDE_SPINE: { fields: ['station', 'muscleMm', 'spineMm'] },
-  SURFACE_TOO_FEW_STATIONS: { fields: ['count', 'least'] },
-  SURFACE_STATIONS_COINCIDE: { fields: ['atMm'] },
-  ARCH_ANGLE_OUT_OF_RANGE: { fields: ['angleDeg', 'leastDeg', 'mostDeg'] },
-  ARCH_LENGTH_OUT_OF_RANGE: { fields: ['lengthMm', 'leastMm', 'mostMm'] },
-  ARCH_DOES_NOT_SETTLE: { fields: ['angleDeg'] },
-  SADDLE_OUT_OF_RANGE: { fields: ['measure', 'value', 'least', 'most'] },
-  SADDLE_PLACE_OUTSIDE: { fields: ['measure', 'atMm', 'lengthMm'] },
-  RIDER_MASS_OUT_OF_RANGE: { fields: ['massKg', 'mostKg'] },
-  SADDLE_OFF_THE_BACK: { fields: ['share'] },
-} as const satisfies Record<string, { fields: readonly string[] }>;
+  SECTION_NOT_A_NUMBER: { index: NUMBER },
+  SECTION_TOO_FEW_POINTS: { count: NUMBER, least: NUMBER },
+  SECTION_TOO_MANY_POINTS: { count: NUMBER, most: NUMBER },
+  SECTION_TOO_SMALL: { spanMm: NUMBER },
+  SECTION_TOO_LARGE: { spanMm: NUMBER },
+  SECTION_ONE_SIDED: { side: SIDE, reachMm: NUMBER, leastMm: NUMBER },
+  SECTION_TOO_SHALLOW: { depthMm: NUMBER, neededMm: NUMBER },
+  SECTION_FOLDS: { side: SIDE, depthMm: NUMBER },
+  WIDTHS_TOO_FEW: { count: NUMBER, least: NUMBER },
+  WIDTH_NOT_POSITIVE: { side: SIDE, depthMm: NUMBER, widthMm: NUMBER },
+  WIDTH_DEPTH_NOT_POSITIVE: { depthMm: NUMBER },
+  WIDTH_DEPTH_TWICE: { depthMm: NUMBER },
+  WIDTHS_CROSS: { side: SIDE, upperDepthMm: NUMBER, upperMm: NUMBER, lowerDepthMm: NUMBER, lowerMm: NUMBER },
+  WIDTH_OUT_OF_RANGE: { side: SIDE, depthMm: NUMBER, widthMm: NUMBER, mostMm: NUMBER },
+  BENDS_PITCH: { pitchMm: NUMBER, leastPitchMm: NUMBER, mostPitchMm: NUMBER },
+  BENDS_COUNT: { count: NUMBER, least: NUMBER, most: NUMBER },
+  BENDS_CENTRE: { centreJoint: NUMBER, count: NUMBER },
+  BEND_TOO_SHARP: { joint: NUMBER, bendDeg: NUMBER, mostDeg: NUMBER },
+  BENDS_TILT: { tiltDeg: NUMBER, mostDeg: NUMBER },
+  LINE_NOT_A_NUMBER: { index: NUMBER },
+  LINE_TOO_FEW_POINTS: { count: NUMBER, least: NUMBER },
+  LINE_TOO_MANY_POINTS: { count: NUMBER, most: NUMBER },
+  LINE_LENGTH: { lengthMm: NUMBER, leastMm: NUMBER, mostMm: NUMBER },
+  LINE_TOO_STEEP: { xMm: NUMBER, mostDeg: NUMBER },
+  TAKE_OTHER_DIRECTION: { kind: WORD },
+  LANDMARK_OUT_OF_RANGE: { landmark: WORD, atMm: NUMBER, leastMm: NUMBER, mostMm: NUMBER },
+  LANDMARK_ORDER: { landmark: WORD, atMm: NUMBER, other: WORD, otherMm: NUMBER },
+  SCAPULA_TRAVEL_BACKWARD: { side: SIDE, restMm: NUMBER, forwardMm: NUMBER },
+  MUSCLE_INSIDE_SPINE: { station: WORD, muscleMm: NUMBER, spineMm: NUMBER },
+  SURFACE_TOO_FEW_STATIONS: { count: NUMBER, least: NUMBER },
+  SURFACE_STATIONS_COINCIDE: { atMm: NUMBER },
+  ARCH_ANGLE_OUT_OF_RANGE: { angleDeg: NUMBER, leastDeg: NUMBER, mostDeg: NUMBER },
+  ARCH_LENGTH_OUT_OF_RANGE: { lengthMm: NUMBER, leastMm: NUMBER, mostMm: NUMBER },
+  ARCH_DOES_NOT_SETTLE: { angleDeg: NUMBER },
+  SADDLE_OUT_OF_RANGE: { measure: WORD, value: NUMBER, least: NUMBER, most: NUMBER },
+  SADDLE_PLACE_OUTSIDE: { measure: WORD, atMm: NUMBER, lengthMm: NUMBER },
+  RIDER_MASS_OUT_OF_RANGE: { massKg: NUMBER, mostKg: NUMBER },
+  SADDLE_OFF_THE_BACK: { share: NUMBER },
+} satisfies Record<string, Readonly<Record<string, number | string>>>;
 
 export type ProblemCode = keyof typeof PROBLEMS;
+export type ProblemValues = { readonly [C in ProblemCode]: Readonly<(typeof PROBLEMS)[C]> };
+/** A problem of one code has just the values of that code. */
+export type Problem = { readonly [C in ProblemCode]: { readonly code: C; readonly values: ProblemValues[C] } }[ProblemCode];
 
-export interface Problem {
-  readonly code: ProblemCode;
-  readonly values: Readonly<Record<string, number | string>>;
+/** Whether something that came from elsewhere is a problem this release knows, with all its values. */
+export function isProblem(given: { readonly code: string; readonly values: Readonly<Record<string, unknown>> }): given is Problem {
+  if (!Object.hasOwn(PROBLEMS, given.code)) return false;
+  const wanted = Object.entries<number | string>(PROBLEMS[given.code as ProblemCode]);
+  return wanted.every(([name, like]) => typeof given.values[name] === typeof like && !Number.isNaN(given.values[name]));
 }
 
 /** Either the thing asked for, or every reason why not. */
@@ -55,4 +67,5 @@ export type Outcome<T> = { readonly ok: true; readonly value: T } | { readonly o
 
 export const done = <T>(value: T): Outcome<T> => ({ ok: true, value });
 export const refused = <T>(...problems: Problem[]): Outcome<T> => ({ ok: false, problems });
-export const problem = (code: ProblemCode, values: Problem['values']): Problem => ({ code, values });
+export const problem = <C extends ProblemCode>(code: C, values: ProblemValues[C]) =>
+  ({ code, values }) as unknown as Extract<Problem, { code: C }>;

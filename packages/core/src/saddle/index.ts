@@ -8,3 +8,4 @@ export * from './saddle-setup';
 export * from './configurations';
 export * from './underside';
 export * from './saddle-problems';
+export * from './saddle-measure-ids';

@@ -31,17 +31,13 @@ export function outcomeOf({ status, error, retryAfterMs }: Said): Outcome {
   if (status === 503) return { kind: 'later', trouble: 'noSignal', afterMs: retryAfterMs };
   if (status >= 500) return { kind: 'later', trouble: 'serverFails' };
   if (GOES_ON.includes(error.code)) return { kind: 'later', trouble: 'serverFails' };
-  const problems = error.problems?.map((p) => p.code).join(', ');
-  const fields = error.fields
-    ?.map((f) => f.path)
-    .filter(Boolean)
-    .join(', ');
-  const named = problems || fields;
   return {
     kind: 'refused',
     refusal: {
-      message: named ? `${error.message} (${named})` : error.message,
+      message: error.message,
       remedy: error.remedy,
+      ...(error.problems && { problems: error.problems }),
+      ...(error.fields && { fields: error.fields.map((f) => f.path) }),
       ...(error.clash && { clash: error.clash }),
     },
   };

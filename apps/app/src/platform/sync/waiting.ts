@@ -13,6 +13,9 @@ import {
 export interface Refusal {
   readonly message: string;
   readonly remedy: string;
+  /** What the core would not have, and which fields could not be read: codes and paths, told in words where they are shown. */
+  readonly problems?: ErrorReply['error']['problems'];
+  readonly fields?: readonly string[];
   /** Fields that somebody else changed too, with all that stands there now. */
   readonly clash?: ErrorReply['error']['clash'];
 }

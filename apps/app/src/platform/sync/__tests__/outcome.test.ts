@@ -25,9 +25,12 @@ describe('what an answer that says no means', () => {
 
   it('names the fields and the core’s reasons, and brings what clashes', () => {
     const fields = [{ path: 'note', message: 'x' }];
-    expect(outcomeOf({ status: 400, error: { ...error('INPUT_INVALID'), fields } })).toMatchObject({ refusal: { message: 'm (note)' } });
+    expect(outcomeOf({ status: 400, error: { ...error('INPUT_INVALID'), fields } })).toEqual({
+      kind: 'refused',
+      refusal: { message: 'm', remedy: 'r', fields: ['note'] },
+    });
     const problems = [{ code: 'SECTION_TOO_FEW', values: {} }];
-    expect(outcomeOf({ status: 422, error: { ...error('X'), problems } })).toMatchObject({ refusal: { message: 'm (SECTION_TOO_FEW)' } });
+    expect(outcomeOf({ status: 422, error: { ...error('X'), problems } })).toMatchObject({ refusal: { message: 'm', problems } });
     const clash = { fields: ['note'], theirs: { note: 'b' } };
     expect(outcomeOf({ status: 409, error: { ...error('FIELDS_CLASH'), clash } })).toMatchObject({ refusal: { clash } });
   });

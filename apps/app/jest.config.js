@@ -1,8 +1,12 @@
+const preset = require('jest-expo/jest-preset');
+
 const OPEN =
-  'tamagui|@tamagui|react-native-svg|(jest-)?react-native|@react-native|expo|@expo|expo-.*|@expo-google-fonts|@react-navigation|uuid|idb-keyval|@tanstack';
+  'tamagui|@tamagui|react-native-svg|(jest-)?react-native|@react-native|expo|@expo|expo-.*|@expo-google-fonts|@react-navigation|uuid|idb-keyval|@tanstack|d3-.*|internmap|lucide-react-native';
 
 module.exports = {
   preset: 'jest-expo',
   testMatch: ['<rootDir>/src/**/__tests__/**/*.test.{ts,tsx}'],
+  // some packages come as modules only, under that ending
+  transform: { ...preset.transform, '\\.mjs$': preset.transform['\\.[jt]sx?$'] },
   transformIgnorePatterns: [`node_modules/(?!(${OPEN})/)`],
 };

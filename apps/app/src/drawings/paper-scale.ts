@@ -1,5 +1,6 @@
-import { pathOf } from './path-of';
 import { type PointYZ } from '@fulcra/core';
+import { pathOf } from './path-of';
+import { trueScale } from './true-scale';
 
 /** A window of the section plane on the screen: true to scale both ways. */
 export interface PaperScale {
@@ -25,16 +26,12 @@ export function paperScale(widthPx: number, heightPx: number, reach: Reach): Pap
   const leftMm = -widthPx / pxPerMm / 2;
   const spare = heightPx / pxPerMm - reach.aboveMm - reach.belowMm;
   const topMm = reach.aboveMm + spare / 2;
-  return {
-    widthPx,
-    heightPx,
-    pxPerMm,
-    leftMm,
-    topMm,
-    x: (yMm) => (yMm - leftMm) * pxPerMm,
-    y: (zMm) => (topMm - zMm) * pxPerMm,
-    toMm: (xPx, yPx) => ({ yMm: leftMm + xPx / pxPerMm, zMm: topMm - yPx / pxPerMm }),
-  };
+  return windowOn(widthPx, heightPx, pxPerMm, leftMm, topMm);
+}
+
+export function windowOn(widthPx: number, heightPx: number, pxPerMm: number, leftMm: number, topMm: number): PaperScale {
+  const { x, y } = trueScale(pxPerMm, leftMm, topMm);
+  return { widthPx, heightPx, pxPerMm, leftMm, topMm, x, y, toMm: (xPx, yPx) => ({ yMm: x.invert(xPx), zMm: y.invert(yPx) }) };
 }
 
 export const pathThrough = (points: readonly PointYZ[], scale: PaperScale): string =>

@@ -14,7 +14,7 @@ const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
 const side = ({ side }: { readonly side: NearOff }): string => `${side} side`;
 /** A name of an earlier or later release is told as it came. */
 const mark = (landmark: string): string => LANDMARK_WORDS[landmark as LandmarkId]?.name ?? landmark;
-const measure = (id: string): string => SADDLE_MEASURE_WORDS[id as SaddleMeasureId]?.name.toLowerCase() ?? id;
+const measure = (id: string): string => SADDLE_MEASURE_WORDS[id as SaddleMeasureId]?.name ?? id;
 
 /** What each refusal says: the value, and what to do. */
 const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string } = {
@@ -59,9 +59,9 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   ARCH_LENGTH_OUT_OF_RANGE: (v) => `Points of ${mm(v.lengthMm)} are outside ${mm(v.leastMm)} to ${mm(v.mostMm)}. Check the saddle.`,
   ARCH_DOES_NOT_SETTLE: (v) => `A front of ${Math.round(v.angleDeg)}° finds no rest on this section. Check the section.`,
   SADDLE_OUT_OF_RANGE: (v) =>
-    `The saddle’s ${measure(v.measure)} of ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
+    `${measure(v.measure)}: ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
   SADDLE_PLACE_OUTSIDE: (v) =>
-    `The saddle’s ${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
+    `${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
   RIDER_MASS_OUT_OF_RANGE: (v) => `A rider of ${v.massKg} kg is outside 0 to ${v.mostKg} kg. Check the weight.`,
   SADDLE_OFF_THE_BACK: (v) =>
     `${v.share} % of this saddle would lie where the back was not measured. Trace further, move it, or take a shorter saddle.`,

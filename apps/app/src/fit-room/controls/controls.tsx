@@ -130,80 +130,74 @@ const RIDER_STEPS = {
   mostPullN: 160,
 } as const;
 
+/** One step down or up, where it stays within what is sensible. */
+const step = (now: number, by: number, least: number, most: number, then: (v: number) => void): (() => void) | null =>
+  now + by < least || now + by > most ? null : () => then(now + by);
+
 function RiderRows({ state, rider, onChange }: Pick<ControlsProps, 'state' | 'rider' | 'onChange'>) {
   const on = state.rider;
-  const along = on?.alongMm ?? 0;
-  const put = (change: Partial<RiderLoad>) => onChange({ ...state, rider: { ...(on ?? rider), ...change } });
-  const step = (now: number, by: number, least: number, most: number, then: (v: number) => void) =>
-    now + by < least || now + by > most ? null : () => then(now + by);
+  const { pullN, mostPullN } = RIDER_STEPS;
+  const putPull = (strapPullN: number) => onChange({ ...state, strapPullN });
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s">
       <Labelled name="Rider">
         <Choice
           label="Rider"
           value={on === null ? 'off' : 'on'}
-          options={[
-            { value: 'on', label: 'up' },
-            { value: 'off', label: 'nobody up' },
-          ]}
+          options={RIDER_UP}
           onChange={(v) => onChange({ ...state, rider: v === 'on' ? (on ?? rider) : null })}
         />
       </Labelled>
-      {on === null ? null : (
-        <>
-          <StepRow
-            name="Rider’s weight"
-            value={`${on.massKg} kg`}
-            onLess={step(on.massKg, -RIDER_STEPS.massKg, RIDER_STEPS.massKg, RIDER_STEPS.mostKg, (massKg) => put({ massKg }))}
-            onMore={step(on.massKg, RIDER_STEPS.massKg, 0, RIDER_STEPS.mostKg, (massKg) => put({ massKg }))}
-          />
-          <StepRow
-            name="Sits, across"
-            value={on.offsetMm === 0 ? 'in the middle' : `${Math.abs(on.offsetMm)} mm to the ${on.offsetMm < 0 ? 'near' : 'off'}`}
-            onLess={step(on.offsetMm, -RIDER_STEPS.offsetMm, -RIDER_STEPS.mostOffsetMm, 60, (offsetMm) => put({ offsetMm }))}
-            onMore={step(on.offsetMm, RIDER_STEPS.offsetMm, -60, RIDER_STEPS.mostOffsetMm, (offsetMm) => put({ offsetMm }))}
-          />
-          <StepRow
-            name="Sits, along"
-            value={along === 0 ? 'over the lowest point' : `${Math.abs(along)} mm ${along < 0 ? 'ahead of' : 'behind'} it`}
-            onLess={step(along, -RIDER_STEPS.alongMm, -RIDER_STEPS.mostAlongMm, RIDER_STEPS.mostAlongMm, (alongMm) => put({ alongMm }))}
-            onMore={step(along, RIDER_STEPS.alongMm, -RIDER_STEPS.mostAlongMm, RIDER_STEPS.mostAlongMm, (alongMm) => put({ alongMm }))}
-          />
-          <Labelled name="Seat">
-            <Choice
-              label="Seat"
-              value={String(on.stirrupShare) as '0.2'}
-              options={SEATS}
-              onChange={(v) => put({ stirrupShare: Number(v) })}
-            />
-          </Labelled>
-          <Labelled name="Gait">
-            <Choice
-              label="Gait"
-              value={on.gait}
-              options={GAITS.map((value) => ({ value, label: GAIT_WORDS[value] }))}
-              onChange={(gait) => put({ gait })}
-            />
-          </Labelled>
-        </>
-      )}
+      {on === null ? null : <RiderUp on={on} put={(change) => onChange({ ...state, rider: { ...on, ...change } })} />}
       <Labelled name="The horse">
-        <Choice
-          label="The horse"
-          value={state.pose}
-          options={BACK_POSES.map((value) => ({ value, label: POSE_WORDS[value] }))}
-          onChange={(pose) => onChange({ ...state, pose })}
-        />
+        <Choice label="The horse" value={state.pose} options={POSES} onChange={(pose) => onChange({ ...state, pose })} />
       </Labelled>
       <StepRow
         name="Girth, pull of each strap"
         value={state.strapPullN === 0 ? 'undone' : `${state.strapPullN} N`}
-        onLess={step(state.strapPullN, -RIDER_STEPS.pullN, 0, RIDER_STEPS.mostPullN, (strapPullN) => onChange({ ...state, strapPullN }))}
-        onMore={step(state.strapPullN, RIDER_STEPS.pullN, 0, RIDER_STEPS.mostPullN, (strapPullN) => onChange({ ...state, strapPullN }))}
+        onLess={step(state.strapPullN, -pullN, 0, mostPullN, putPull)}
+        onMore={step(state.strapPullN, pullN, 0, mostPullN, putPull)}
       />
     </YStack>
   );
 }
+
+const RIDER_UP = [
+  { value: 'on', label: 'up' },
+  { value: 'off', label: 'nobody up' },
+] as const;
+const POSES = BACK_POSES.map((value) => ({ value, label: POSE_WORDS[value] }));
+const GAIT_CHOICES = GAITS.map((value) => ({ value, label: GAIT_WORDS[value] }));
+
+/** The rider's weight and where it comes down. */
+function RiderUp({ on, put }: { readonly on: RiderLoad; readonly put: (change: Partial<RiderLoad>) => void }) {
+  const { massKg, mostKg, offsetMm, mostOffsetMm, alongMm, mostAlongMm } = RIDER_STEPS;
+  const along = on.alongMm ?? 0;
+  const row = (
+    name: string,
+    value: string,
+    now: number,
+    by: number,
+    [least, most]: readonly [number, number],
+    then: (v: number) => void,
+  ) => <StepRow name={name} value={value} onLess={step(now, -by, least, most, then)} onMore={step(now, by, least, most, then)} />;
+  return (
+    <>
+      {row('Rider’s weight', `${on.massKg} kg`, on.massKg, massKg, [massKg, mostKg], (v) => put({ massKg: v }))}
+      {row('Sits, across', acrossWords(on.offsetMm), on.offsetMm, offsetMm, [-mostOffsetMm, mostOffsetMm], (v) => put({ offsetMm: v }))}
+      {row('Sits, along', alongWords(along), along, alongMm, [-mostAlongMm, mostAlongMm], (v) => put({ alongMm: v }))}
+      <Labelled name="Seat">
+        <Choice label="Seat" value={String(on.stirrupShare) as '0.2'} options={SEATS} onChange={(v) => put({ stirrupShare: Number(v) })} />
+      </Labelled>
+      <Labelled name="Gait">
+        <Choice label="Gait" value={on.gait} options={GAIT_CHOICES} onChange={(gait) => put({ gait })} />
+      </Labelled>
+    </>
+  );
+}
+
+const acrossWords = (mm: number): string => (mm === 0 ? 'in the middle' : `${Math.abs(mm)} mm to the ${mm < 0 ? 'near' : 'off'}`);
+const alongWords = (mm: number): string => (mm === 0 ? 'over the lowest point' : `${Math.abs(mm)} mm ${mm < 0 ? 'ahead of' : 'behind'} it`);
 
 const Labelled = ({ name, children }: { readonly name: string; readonly children: React.ReactNode }) => (
   <XStack alignItems="center" gap="$s" flexWrap="wrap">

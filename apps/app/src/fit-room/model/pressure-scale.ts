@@ -1,4 +1,5 @@
 import { type School } from '@fulcra/core';
+import { scaleThreshold } from 'd3-scale';
 
 /** Straw to plum in steps that look even; the last is past the screening level of a peak. */
 export const PRESSURE_COLOURS = ['#F8EDCB', '#F1D9A0', '#E8BF78', '#DA9D57', '#C4743F', '#A44C38', '#7E2D37', '#571F2D'] as const;
@@ -12,11 +13,12 @@ export function pressureSteps({ meanPressure, peakPressure }: Pick<School['rules
   return [Math.round(0.27 * mean), Math.round(0.55 * mean), mean, between(0.25), between(0.5), between(0.75), peak];
 }
 
-export function pressureStep(kPa: number, steps: readonly number[]): number {
-  let step = 0;
-  while (step < steps.length && kPa >= steps[step]!) step++;
-  return step;
-}
+/** Which step a pressure belongs to: one that reaches an upper end has left its step. */
+export const pressureStepper = (steps: readonly number[]): ((kPa: number) => number) =>
+  scaleThreshold<number, number>()
+    .domain([...steps])
+    .range([...steps.keys(), steps.length]);
+export const pressureStep = (kPa: number, steps: readonly number[]): number => pressureStepper(steps)(kPa);
 
 export const rgbOf = (hex: string): readonly [number, number, number] => [
   parseInt(hex.slice(1, 3), 16),
@@ -36,12 +38,13 @@ export function pressureImage(
   gap: readonly [number, number, number],
   steps: readonly number[],
 ): Uint8ClampedArray {
+  const stepOf = pressureStepper(steps);
   const pixels = new Uint8ClampedArray(countX * countY * 4);
   for (let i = 0; i < countX; i++) {
     for (let j = 0; j < countY; j++) {
       const at = i * countY + j;
       if (Number.isNaN(overlapMm[at]!)) continue;
-      const [r, g, b] = pressureKPa[at]! > 0 ? RGB[pressureStep(pressureKPa[at]!, steps)]! : gap;
+      const [r, g, b] = pressureKPa[at]! > 0 ? RGB[stepOf(pressureKPa[at]!)]! : gap;
       const pixel = 4 * ((countY - 1 - j) * countX + i);
       pixels[pixel] = r;
       pixels[pixel + 1] = g;

@@ -33,59 +33,58 @@ export function StockSheet({ open, onClose, ...rest }: StockSheetProps) {
   );
 }
 
-function Stock({ visitId, saddles, input, ask, onTake }: Omit<StockSheetProps, 'open' | 'onClose'>) {
+type StockProps = Omit<StockSheetProps, 'open' | 'onClose'>;
+
+function Stock({ visitId, saddles, input, ask, onTake }: StockProps) {
   const { job, start, stop } = useSitJob('rank', input);
   const begin = () => start({ ...ask, saddles: saddles.map(describedOf) });
   useEffect(begin, [start]); // eslint-disable-line react-hooks/exhaustive-deps -- asked once, as it stood when the sheet was opened
   const [onServer, setOnServer] = useState(false);
+  const toServer = () => {
+    stop();
+    setOnServer(true);
+  };
+  const back = () => {
+    setOnServer(false);
+    begin();
+  };
   if (saddles.length === 0) return <Body>There is no saddle in the stock yet.</Body>;
-  if (onServer)
-    return (
-      <RankedByServer
-        saddles={saddles}
-        visitId={visitId}
-        ask={ask}
-        onTake={onTake}
-        onHere={() => {
-          setOnServer(false);
-          begin();
-        }}
-      />
-    );
-  if (job.state === 'failed') return <Body>The ranking stopped: {job.message}. Nothing is lost; open it again.</Body>;
-  if (job.state === 'running' || job.state === 'idle') {
-    const progress = job.state === 'running' ? job.progress : null;
-    return (
-      <YStack gap="$m">
-        <Body role="status">
-          {progress === null
-            ? 'Beginning…'
-            : `Saddle ${progress.saddle} of ${progress.saddles}; ${progress.tried} setups tried in three poses.`}
-        </Body>
-        <XStack gap="$s" flexWrap="wrap">
-          <Button label="Stop" onPress={stop} />
-          <Button
-            label="Let the server rank it"
-            onPress={() => {
-              stop();
-              setOnServer(true);
-            }}
-          />
-        </XStack>
-        <Plain saddles={saddles} onTake={onTake} />
-      </YStack>
-    );
+  if (onServer) return <RankedByServer saddles={saddles} visitId={visitId} ask={ask} onTake={onTake} onHere={back} />;
+  switch (job.state) {
+    case 'failed':
+      return <Body>The ranking stopped: {job.message}. Nothing is lost; open it again.</Body>;
+    case 'stopped':
+      return (
+        <YStack gap="$m">
+          <Body>Stopped. Take any saddle as it hangs in the stock.</Body>
+          <Button label="Rank again" onPress={begin} />
+          <Plain saddles={saddles} onTake={onTake} />
+        </YStack>
+      );
+    case 'done':
+      return <RankedHere ranking={job.answer} saddles={saddles} onTake={onTake} />;
+    default:
+      return (
+        <YStack gap="$m">
+          <Body role="status">{progressWords(job.state === 'running' ? job.progress : null)}</Body>
+          <XStack gap="$s" flexWrap="wrap">
+            <Button label="Stop" onPress={stop} />
+            <Button label="Let the server rank it" onPress={toServer} />
+          </XStack>
+          <Plain saddles={saddles} onTake={onTake} />
+        </YStack>
+      );
   }
-  if (job.state === 'stopped') {
-    return (
-      <YStack gap="$m">
-        <Body>Stopped. Take any saddle as it hangs in the stock.</Body>
-        <Button label="Rank again" onPress={begin} />
-        <Plain saddles={saddles} onTake={onTake} />
-      </YStack>
-    );
-  }
-  const { ranked, refused } = job.answer;
+}
+
+const progressWords = (progress: SitJobKind['rank']['progress'] | null): string =>
+  progress === null ? 'Beginning…' : `Saddle ${progress.saddle} of ${progress.saddles}; ${progress.tried} setups tried in three poses.`;
+
+interface RankedHereProps extends Pick<StockProps, 'saddles' | 'onTake'> {
+  readonly ranking: SitJobKind['rank']['answer'];
+}
+
+function RankedHere({ ranking: { ranked, refused }, saddles, onTake }: RankedHereProps) {
   return (
     <YStack gap="$m">
       {ranked.map((entry, i) => (

@@ -38,73 +38,104 @@ export function RoomViews({ surface, measured, picture, atMm, onMove, shown, one
   const webGl = useMemo(hasWebGl, []);
   const [lost, setLost] = useState(false);
   const frame = useMemo(() => roomFrame(surface, measured.landmarks), [surface, measured.landmarks]);
-  const drawings = { frame, surface, landmarks: measured.landmarks, picture, atMm, shown };
-  const solid = webGl && !lost;
-  if (one === undefined) {
-    return (
-      <YStack gap="$s">
-        <Pair>
-          <Measured>
-            {(width) => (
-              <CutAlong widthPx={width} frame={frame} onMove={onMove}>
-                <SideView widthPx={width} {...drawings} />
-              </CutAlong>
-            )}
-          </Measured>
-          <Measured>
-            {(width) => (
-              <CutAlong widthPx={width} frame={frame} onMove={onMove}>
-                <TopView widthPx={width} {...drawings} />
-              </CutAlong>
-            )}
-          </Measured>
-        </Pair>
-        <Pair>
-          <Measured>{(width) => <SectionView widthPx={width} heightPx={Math.round(width * 0.76)} {...drawings} />}</Measured>
-          {solid ? (
-            <Measured>
-              {(width) => (
-                <Suspense fallback={<Body role="status">Fetching the solid view…</Body>}>
-                  <SolidView widthPx={width} heightPx={Math.round(width * 0.76)} {...drawings} onLost={() => setLost(true)} />
-                </Suspense>
-              )}
-            </Measured>
-          ) : (
-            <NoSolid lost={lost} />
-          )}
-        </Pair>
-      </YStack>
-    );
-  }
-  const options = VIEWS.filter((v) => v.value !== 'solid' || webGl);
-  const view = one.view === 'solid' && !solid ? 'top' : one.view;
+  const drawings: Drawings = { frame, surface, landmarks: measured.landmarks, picture, atMm, shown };
+  const solid = { webGl, lost, onLost: () => setLost(true) };
+  return one === undefined ? (
+    <AllViews drawings={drawings} solid={solid} onMove={onMove} />
+  ) : (
+    <OneView drawings={drawings} solid={solid} {...one} />
+  );
+}
+
+type Drawings = Omit<Parameters<typeof TopView>[0], 'widthPx'>;
+/** Whether this device can draw solids, and what is done when it stops. */
+interface Solid {
+  readonly webGl: boolean;
+  readonly lost: boolean;
+  readonly onLost: () => void;
+}
+
+function AllViews({
+  drawings,
+  solid,
+  onMove,
+}: {
+  readonly drawings: Drawings;
+  readonly solid: Solid;
+  readonly onMove: (mm: number) => void;
+}) {
+  const cut = (draw: (widthPx: number) => React.ReactNode) => (
+    <Measured>
+      {(width) => (
+        <CutAlong widthPx={width} frame={drawings.frame} onMove={onMove}>
+          {draw(width)}
+        </CutAlong>
+      )}
+    </Measured>
+  );
+  return (
+    <YStack gap="$s">
+      <Pair>
+        {cut((width) => (
+          <SideView widthPx={width} {...drawings} />
+        ))}
+        {cut((width) => (
+          <TopView widthPx={width} {...drawings} />
+        ))}
+      </Pair>
+      <Pair>
+        <Measured>{(width) => <SectionView widthPx={width} heightPx={Math.round(width * 0.76)} {...drawings} />}</Measured>
+        {solid.webGl && !solid.lost ? (
+          <Measured>{(width) => <Solids widthPx={width} heightPx={Math.round(width * 0.76)} drawings={drawings} solid={solid} />}</Measured>
+        ) : (
+          <NoSolid lost={solid.lost} />
+        )}
+      </Pair>
+    </YStack>
+  );
+}
+
+interface OneViewProps extends NonNullable<RoomViewsProps['one']> {
+  readonly drawings: Drawings;
+  readonly solid: Solid;
+}
+
+function OneView({ drawings, solid, view: wanted, onView }: OneViewProps) {
+  const options = VIEWS.filter((v) => v.value !== 'solid' || solid.webGl);
+  const view = wanted === 'solid' && (!solid.webGl || solid.lost) ? 'top' : wanted;
   const turn = (by: 1 | -1) => {
     const at = options.findIndex((v) => v.value === view);
-    one.onView(options[(at + by + options.length) % options.length]!.value);
+    onView(options[(at + by + options.length) % options.length]!.value);
+  };
+  const drawn: Readonly<Record<ViewId, (widthPx: number) => React.ReactNode>> = {
+    top: (width) => <TopView widthPx={width} {...drawings} />,
+    side: (width) => <SideView widthPx={width} {...drawings} />,
+    section: (width) => <SectionView widthPx={width} heightPx={258} {...drawings} />,
+    solid: (width) => <Solids widthPx={width} heightPx={270} drawings={drawings} solid={solid} />,
   };
   return (
     <YStack>
       <XStack paddingHorizontal="$s">
-        <Choice label="Drawing" value={view} options={options} onChange={one.onView} />
+        <Choice label="Drawing" value={view} options={options} onChange={onView} />
       </XStack>
-      {lost ? <NoSolid lost /> : null}
-      <Measured>
-        {(width) => (
-          <Swiped onSwipe={view === 'solid' ? null : turn}>
-            {view === 'top' ? <TopView widthPx={width} {...drawings} /> : null}
-            {view === 'side' ? <SideView widthPx={width} {...drawings} /> : null}
-            {view === 'section' ? <SectionView widthPx={width} heightPx={258} {...drawings} /> : null}
-            {view === 'solid' ? (
-              <Suspense fallback={<Body role="status">Fetching the solid view…</Body>}>
-                <SolidView widthPx={width} heightPx={270} {...drawings} onLost={() => setLost(true)} />
-              </Suspense>
-            ) : null}
-          </Swiped>
-        )}
-      </Measured>
+      {solid.lost ? <NoSolid lost /> : null}
+      <Measured>{(width) => <Swiped onSwipe={view === 'solid' ? null : turn}>{drawn[view](width)}</Swiped>}</Measured>
     </YStack>
   );
 }
+
+interface SolidsProps {
+  readonly widthPx: number;
+  readonly heightPx: number;
+  readonly drawings: Drawings;
+  readonly solid: Solid;
+}
+
+const Solids = ({ widthPx, heightPx, drawings, solid }: SolidsProps) => (
+  <Suspense fallback={<Body role="status">Fetching the solid view…</Body>}>
+    <SolidView widthPx={widthPx} heightPx={heightPx} {...drawings} onLost={solid.onLost} />
+  </Suspense>
+);
 
 const Pair = ({ children }: { readonly children: readonly React.ReactNode[] }) => (
   <XStack gap="$s" alignItems="flex-start">

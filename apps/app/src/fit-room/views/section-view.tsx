@@ -14,13 +14,13 @@ import {
 } from '@fulcra/core';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../../drawings/millimetre-grid';
-import { paperScale, pathThrough } from '../../drawings/paper-scale';
+import { type PaperScale, paperScale, pathThrough } from '../../drawings/paper-scale';
 import { SideNames } from '../../drawings/section-lines';
 import { ValuePeg } from '../../drawings/value-peg';
-import { BODY_FONT } from '../../ui/tokens';
+import { BODY_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { fingersWords } from '../../words/measure-words';
-import { PRESSURE_COLOURS, pressureStep, pressureSteps } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureStepper, pressureSteps } from '../model/pressure-scale';
 import { type RoomViewProps } from './top-view';
 
 const REACH = { halfWidthMm: 168, aboveMm: 78, belowMm: 168 } as const;
@@ -30,77 +30,101 @@ const STEP_MM = 5;
 export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }: RoomViewProps & { readonly heightPx: number }) {
   const palette = usePalette();
   const spine = surfaceHeightMm(surface, atMm, 0);
-  const { fingerMm } = usePracticeSettings();
-  const steps = pressureSteps(schoolById(picture.asked.schoolId).rules);
   const scale = paperScale(widthPx, heightPx, REACH);
   const body = Number.isFinite(spine) ? skinAt(surface, atMm, spine) : null;
   const cut = Number.isFinite(spine) ? cutAt(picture, atMm, spine) : null;
   return (
     <Svg width={widthPx} height={heightPx} role="img" aria-label={spoken(picture, atMm, cut)} style={{ backgroundColor: palette.sheet }}>
       <MillimetreGrid scale={scale} palette={palette} />
-      {body === null ? null : (
-        <G>
-          <Path
-            d={`${pathThrough([...body.near].reverse(), scale)}${pathThrough(body.off, scale).replace('M', 'L')}L${scale.x(body.off.at(-1)!.yMm)} ${heightPx}L${scale.x(body.near.at(-1)!.yMm)} ${heightPx}Z`}
-            fill={palette.horse}
-            opacity={0.6}
-          />
-          <Path d={pathThrough(body.near, scale)} fill="none" stroke={palette.near} strokeWidth={3.5} />
-          <Path d={pathThrough(body.off, scale)} fill="none" stroke={palette.off} strokeWidth={3.5} strokeDasharray="10 6" />
-        </G>
-      )}
+      {body === null ? null : <Skin body={body} scale={scale} palette={palette} />}
       {cut === null ? null : (
         <G>
-          {SIDES.map((side) => (
-            <Path key={side} d={`${pathThrough(cut.panel[side], scale)}Z`} fill={palette.leather} opacity={0.35} />
-          ))}
-          <Path d={pathThrough(cut.tree, scale)} fill="none" stroke={palette.leather} strokeWidth={7} strokeLinejoin="round" />
-          {cut.cells.map((c) => (
-            <Path
-              key={c.yMm}
-              d={`M${scale.x(c.yMm - 2.5)} ${scale.y(c.zMm)}h${5 * scale.pxPerMm}v${Math.max(2, c.kPa * 0.45)}h${-5 * scale.pxPerMm}Z`}
-              fill={PRESSURE_COLOURS[pressureStep(c.kPa, steps)]}
-              stroke={palette.ink}
-              strokeWidth={0.3}
-            />
-          ))}
-          <ValuePeg
-            x={scale.x(0)}
-            y={scale.y(cut.roofMm) - 20}
-            text={`${Math.round(cut.roomMm)} mm · ${fingersWords(Math.max(0, cut.roomMm), fingerMm)}`}
-            palette={palette}
-            widthPx={widthPx}
-          />
-          {cut.gaps.map(({ side, yMm, zMm, gapMm }) => (
-            <ValuePeg
-              key={side}
-              x={scale.x(yMm)}
-              y={scale.y(zMm) + 30}
-              text={`${gapMm.toFixed(0)} mm open`}
-              palette={palette}
-              widthPx={widthPx}
-            />
-          ))}
-          {shown?.id === 'roll' || Math.abs(picture.pose.rollDeg) >= 0.5 ? (
-            <SvgText
-              x={widthPx - 10}
-              y={heightPx - 10}
-              textAnchor="end"
-              fontFamily={BODY_FONT}
-              fontSize={14}
-              fontWeight="700"
-              fill={palette.ink}
-            >
-              {`${Math.abs(picture.pose.rollDeg).toFixed(1)}° ${picture.pose.rollDeg > 0 ? 'off' : 'near'} side low`}
-            </SvgText>
+          <SaddleAcross cut={cut} picture={picture} scale={scale} palette={palette} />
+          <Rooms cut={cut} scale={scale} palette={palette} />
+          {shown?.id === 'roll' || Math.abs(picture.pose.rollDeg) >= TOLD_ROLL_DEG ? (
+            <Corner x={widthPx - 10} y={heightPx - 10} anchor="end" strong text={rollText(picture.pose.rollDeg)} />
           ) : null}
         </G>
       )}
-      <SvgText x={10} y={heightPx - 10} fontFamily={BODY_FONT} fontSize={14} fill={palette.ink}>
-        {`at ${Math.round(atMm)} mm`}
-      </SvgText>
+      <Corner x={10} y={heightPx - 10} anchor="start" text={`at ${Math.round(atMm)} mm`} />
       <SideNames scale={scale} palette={palette} />
     </Svg>
+  );
+}
+
+/** A roll is written on the drawing from here on, degrees. */
+const TOLD_ROLL_DEG = 0.5;
+const rollText = (rollDeg: number): string => `${Math.abs(rollDeg).toFixed(1)}° ${rollDeg > 0 ? 'off' : 'near'} side low`;
+
+interface Layer {
+  readonly scale: PaperScale;
+  readonly palette: Palette;
+}
+
+function Skin({ body, scale, palette }: Layer & { readonly body: Record<NearOff, Polyline> }) {
+  const outline = `${pathThrough([...body.near].reverse(), scale)}${pathThrough(body.off, scale).replace('M', 'L')}`;
+  const foot = `L${scale.x(body.off.at(-1)!.yMm)} ${scale.heightPx}L${scale.x(body.near.at(-1)!.yMm)} ${scale.heightPx}Z`;
+  return (
+    <G>
+      <Path d={`${outline}${foot}`} fill={palette.horse} opacity={0.6} />
+      <Path d={pathThrough(body.near, scale)} fill="none" stroke={palette.near} strokeWidth={3.5} />
+      <Path d={pathThrough(body.off, scale)} fill="none" stroke={palette.off} strokeWidth={3.5} strokeDasharray="10 6" />
+    </G>
+  );
+}
+
+/** Panels and tree, and what presses where: as high as it presses. */
+function SaddleAcross({ cut, picture, scale, palette }: Layer & { readonly cut: Cut; readonly picture: SitPicture }) {
+  const stepOf = pressureStepper(pressureSteps(schoolById(picture.asked.schoolId).rules));
+  const barPx = 5 * scale.pxPerMm;
+  return (
+    <G>
+      {SIDES.map((side) => (
+        <Path key={side} d={`${pathThrough(cut.panel[side], scale)}Z`} fill={palette.leather} opacity={0.35} />
+      ))}
+      <Path d={pathThrough(cut.tree, scale)} fill="none" stroke={palette.leather} strokeWidth={7} strokeLinejoin="round" />
+      {cut.cells.map((c) => (
+        <Path
+          key={c.yMm}
+          d={`M${scale.x(c.yMm - 2.5)} ${scale.y(c.zMm)}h${barPx}v${Math.max(2, c.kPa * 0.45)}h${-barPx}Z`}
+          fill={PRESSURE_COLOURS[stepOf(c.kPa)]}
+          stroke={palette.ink}
+          strokeWidth={0.3}
+        />
+      ))}
+    </G>
+  );
+}
+
+/** The room over the spine, and what stands open beside it. */
+function Rooms({ cut, scale, palette }: Layer & { readonly cut: Cut }) {
+  const { fingerMm } = usePracticeSettings();
+  const room = `${Math.round(cut.roomMm)} mm · ${fingersWords(Math.max(0, cut.roomMm), fingerMm)}`;
+  const peg = (x: number, y: number, text: string) => (
+    <ValuePeg key={text + x} x={x} y={y} text={text} palette={palette} widthPx={scale.widthPx} />
+  );
+  return (
+    <G>
+      {peg(scale.x(0), scale.y(cut.roofMm) - 20, room)}
+      {cut.gaps.map(({ yMm, zMm, gapMm }) => peg(scale.x(yMm), scale.y(zMm) + 30, `${gapMm.toFixed(0)} mm open`))}
+    </G>
+  );
+}
+
+interface CornerProps {
+  readonly x: number;
+  readonly y: number;
+  readonly anchor: 'start' | 'end';
+  readonly text: string;
+  readonly strong?: boolean;
+}
+
+function Corner({ x, y, anchor, text, strong = false }: CornerProps) {
+  const { ink } = usePalette();
+  return (
+    <SvgText x={x} y={y} textAnchor={anchor} fontFamily={BODY_FONT} fontSize={14} fontWeight={strong ? '700' : '400'} fill={ink}>
+      {text}
+    </SvgText>
   );
 }
 

@@ -1,4 +1,5 @@
 import { pathOf } from '../../drawings/path-of';
+import { type TrueScale, trueScale } from '../../drawings/true-scale';
 import { type BackSurface, type SitRow, schoolById, liftedBy, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT, type Palette } from '../../ui/tokens';
@@ -13,91 +14,124 @@ const DRAWN_DOWN_MM = 250;
 /** The horse's topline from the near side with the tree on it, its straps and the groove they should hang into. */
 export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, shown }: RoomViewProps) {
   const palette = usePalette();
-  const px = widthPx / (frame.toMm - frame.fromMm);
   const spine = spineOf(surface, frame.fromMm, frame.toMm);
-  const top = Math.max(...spine.map((p) => p.z)) + ABOVE_MM;
-  const foot = top - ABOVE_MM - DRAWN_DOWN_MM;
-  const heightPx = Math.round((top - foot) * px);
-  const x = (mm: number) => (mm - frame.fromMm) * px;
-  const z = (mm: number) => (top - mm) * px;
+  const plane = planeOf(widthPx, frame, spine);
+  const { x, y, heightPx, footMm } = plane;
   const tree = treeOf(picture);
-  const { places } = picture;
   const groove = landmarks.places.girthGroove ?? null;
-  const { girthBuckle } = schoolById(picture.asked.schoolId).engine;
-  const seat = onTree(tree, places.seatLowMm);
   const low = landmarks.places.lowPoint ?? null;
-  const path = (points: readonly { x: number; z: number }[]) => pathOf(points.map((p) => [x(p.x), z(p.z)]));
-  const load = riderAt(picture);
-  const bad = (id: SitRow['id']) => shown?.id === id;
   return (
     <Svg width={widthPx} height={heightPx} role="img" aria-label={spokenSide(picture)} style={{ backgroundColor: palette.sheet }}>
-      <Path d={`${path(spine)}L${x(spine.at(-1)!.x)} ${heightPx}L${x(spine[0]!.x)} ${heightPx}Z`} fill={palette.horse} />
-      <Scapula landmarks={landmarks} x={x} topZ={z} surface={surface} palette={palette} footPx={z(foot + 60)} />
-      <EndLine atMm={landmarks.lastRib.atMm} text="last rib" x={x} heightPx={z(foot + 40)} colour={palette.ink} widthPx={widthPx} />
-      <Path d={path(spine)} fill="none" stroke={palette.ink} strokeWidth={3} />
+      <Path d={`${pathIn(plane, spine)}L${x(spine.at(-1)!.x)} ${heightPx}L${x(spine[0]!.x)} ${heightPx}Z`} fill={palette.horse} />
+      <Scapula landmarks={landmarks} x={x} topZ={y} surface={surface} palette={palette} footPx={y(footMm + 60)} />
+      <EndLine atMm={landmarks.lastRib.atMm} text="last rib" x={x} heightPx={y(footMm + 40)} colour={palette.ink} widthPx={widthPx} />
+      <Path d={pathIn(plane, spine)} fill="none" stroke={palette.ink} strokeWidth={3} />
       <Line x1={x(atMm)} x2={x(atMm)} y1={0} y2={heightPx} stroke={palette.action} strokeWidth={2} />
       {groove === null ? null : <Groove cx={x(groove)} cy={heightPx - 16} palette={palette} />}
-      {picture.pulls.map((pull) => {
-        const anchor = onTree(tree, pull.xMm) - pull.strap.belowMm;
-        const share = (anchor - foot) / Math.max(1, girthBuckle.belowMm - pull.strap.belowMm);
-        const toX = pull.xMm + (groove === null ? 0 : groove - pull.xMm) * Math.min(1, share);
-        return (
-          <Line
-            key={pull.strap.id}
-            x1={x(pull.xMm)}
-            x2={x(toX)}
-            y1={z(anchor)}
-            y2={z(Math.max(foot, anchor - (girthBuckle.belowMm - pull.strap.belowMm)))}
-            stroke={palette.leather}
-            strokeWidth={bad('strapLean') ? 7 : 4.5}
-          />
-        );
-      })}
-      <Path d={panelPath(picture, tree, x, z)} fill={palette.leather} opacity={0.3} />
-      <Path d={path(tree)} fill="none" stroke={palette.leather} strokeWidth={8} strokeLinecap="round" strokeLinejoin="round" />
+      <Straps picture={picture} tree={tree} groove={groove} plane={plane} strong={shown?.id === 'strapLean'} />
+      <Path d={panelPath(picture, tree, x, y)} fill={palette.leather} opacity={0.3} />
+      <Path d={pathIn(plane, tree)} fill="none" stroke={palette.leather} strokeWidth={8} strokeLinecap="round" strokeLinejoin="round" />
+      {low === null ? null : <Path d={lowMark(x(low), y(surfaceHeightMm(surface, low, 0)))} fill={palette.action} />}
+      <Seat picture={picture} tree={tree} plane={plane} />
+      <Ends picture={picture} tree={tree} plane={plane} shown={shown?.id ?? null} />
+      <Ways widthPx={widthPx} heightPx={heightPx} palette={palette} />
+    </Svg>
+  );
+}
+
+/** The plane along the spine as it is drawn. */
+interface Plane extends TrueScale {
+  readonly heightPx: number;
+  readonly footMm: number;
+}
+
+function planeOf(widthPx: number, frame: RoomViewProps['frame'], spine: readonly PointXz[]): Plane {
+  const pxPerMm = widthPx / (frame.toMm - frame.fromMm);
+  const topMm = Math.max(...spine.map((p) => p.z)) + ABOVE_MM;
+  const footMm = topMm - ABOVE_MM - DRAWN_DOWN_MM;
+  return { ...trueScale(pxPerMm, frame.fromMm, topMm), footMm, heightPx: Math.round((topMm - footMm) * pxPerMm) };
+}
+
+const pathIn = ({ x, y }: Plane, points: readonly PointXz[]): string => pathOf(points.map((p) => [x(p.x), y(p.z)]));
+
+interface OnTree {
+  readonly picture: SitPicture;
+  readonly tree: readonly PointXz[];
+  readonly plane: Plane;
+}
+
+/** Each strap from its anchor toward the groove, as far down as is drawn. */
+function Straps({
+  picture,
+  tree,
+  groove,
+  plane: { x, y, footMm },
+  strong,
+}: OnTree & { readonly groove: number | null; readonly strong: boolean }) {
+  const { leather } = usePalette();
+  const { girthBuckle } = schoolById(picture.asked.schoolId).engine;
+  return picture.pulls.map((pull) => {
+    const hangsMm = girthBuckle.belowMm - pull.strap.belowMm;
+    const anchor = onTree(tree, pull.xMm) - pull.strap.belowMm;
+    const share = (anchor - footMm) / Math.max(1, hangsMm);
+    const toX = pull.xMm + (groove === null ? 0 : groove - pull.xMm) * Math.min(1, share);
+    return (
       <Line
-        x1={x(places.seatLowMm) - 70}
-        x2={x(places.seatLowMm) + 70}
-        y1={z(seat) - 14}
-        y2={z(seat) - 14}
-        stroke={palette.ink}
-        strokeWidth={1}
-        strokeDasharray="5 4"
+        key={pull.strap.id}
+        x1={x(pull.xMm)}
+        x2={x(toX)}
+        y1={y(anchor)}
+        y2={y(Math.max(footMm, anchor - hangsMm))}
+        stroke={leather}
+        strokeWidth={strong ? 7 : 4.5}
       />
-      <Line
-        x1={x(places.seatLowMm)}
-        x2={x(places.seatLowMm)}
-        y1={z(seat) - 40}
-        y2={heightPx - 20}
-        stroke={palette.ink}
-        strokeWidth={1}
-        strokeDasharray="5 4"
-      />
-      <Circle cx={x(places.seatLowMm)} cy={z(seat) - 14} r={5} fill={palette.ink} />
-      {low === null ? null : <Path d={lowMark(x(low), z(surfaceHeightMm(surface, low, 0)))} fill={palette.action} />}
-      {load === null ? null : <Arrow cx={x(load.xMm)} fromPx={Math.max(4, z(seat) - 62)} toPx={z(seat) - 20} colour={palette.ink} />}
-      <Tick
-        cx={x(places.treePointMm)}
-        cy={z(onTree(tree, places.treePointMm))}
-        text="point"
-        palette={palette}
-        strong={bad('pointBehindScapula')}
-      />
-      <Tick
-        cx={x(places.panelEndMm)}
-        cy={z(onTree(tree, places.treeEndMm))}
-        text="panel end"
-        palette={palette}
-        strong={bad('panelBeforeRib')}
-      />
-      <Pitch picture={picture} cx={x(places.seatLowMm) + 8} cy={z(seat) - 44} palette={palette} />
-      <SvgText x={8} y={heightPx - 8} fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
+    );
+  });
+}
+
+/** Level through the seat's lowest point, plumb through it, who sits there, and how it tips. */
+function Seat({ picture, tree, plane: { x, y, heightPx } }: OnTree) {
+  const palette = usePalette();
+  const { seatLowMm } = picture.places;
+  const [cx, cy] = [x(seatLowMm), y(onTree(tree, seatLowMm))];
+  const load = riderAt(picture);
+  const dashed = { stroke: palette.ink, strokeWidth: 1, strokeDasharray: '5 4' };
+  return (
+    <G>
+      <Line x1={cx - 70} x2={cx + 70} y1={cy - 14} y2={cy - 14} {...dashed} />
+      <Line x1={cx} x2={cx} y1={cy - 40} y2={heightPx - 20} {...dashed} />
+      <Circle cx={cx} cy={cy - 14} r={5} fill={palette.ink} />
+      {load === null ? null : <Arrow cx={x(load.xMm)} fromPx={Math.max(4, cy - 62)} toPx={cy - 20} colour={palette.ink} />}
+      <Pitch picture={picture} cx={cx + 8} cy={cy - 44} palette={palette} />
+    </G>
+  );
+}
+
+/** Where the tree begins and the panel ends. */
+function Ends({ picture: { places }, tree, plane: { x, y }, shown }: OnTree & { readonly shown: SitRow['id'] | null }) {
+  const palette = usePalette();
+  const tick = (atMm: number, onMm: number, text: string, strong: boolean) => (
+    <Tick cx={x(atMm)} cy={y(onTree(tree, onMm))} text={text} palette={palette} strong={strong} />
+  );
+  return (
+    <G>
+      {tick(places.treePointMm, places.treePointMm, 'point', shown === 'pointBehindScapula')}
+      {tick(places.panelEndMm, places.treeEndMm, 'panel end', shown === 'panelBeforeRib')}
+    </G>
+  );
+}
+
+function Ways({ widthPx, heightPx, palette }: { readonly widthPx: number; readonly heightPx: number; readonly palette: Palette }) {
+  const small = { y: heightPx - 8, fontFamily: BODY_FONT, fontSize: 13, fill: palette.muted };
+  return (
+    <G>
+      <SvgText x={8} {...small}>
         head
       </SvgText>
-      <SvgText x={widthPx - 8} y={heightPx - 8} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
+      <SvgText x={widthPx - 8} textAnchor="end" {...small}>
         tail
       </SvgText>
-    </Svg>
+    </G>
   );
 }
 

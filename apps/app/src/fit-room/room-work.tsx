@@ -1,0 +1,81 @@
+import { type SitRow, chosenSettingOf, measuredNeeds, middleSetup, presentSetup, triedSettingsOf } from '@fulcra/core';
+import { router } from 'expo-router';
+import { Small } from '../ui/text';
+import { useToast } from '../ui/toast';
+import { STATE_WORDS, setupLine } from '../words/setup-words';
+import { SchoolPicker } from '../visit';
+import { Controls } from './controls/controls';
+import { FlockTool, Tool, Tools } from './controls/room-tools';
+import { type FitRoom } from './model/use-room';
+import { type OpenSheet } from './room-sheets';
+import { CriteriaTable } from './views/criteria-table';
+import { SureLine } from './views/sure-line';
+import { TriedList } from './views/tried-list';
+
+/** Everything that can be turned on this saddle, and what finds a better setting. */
+export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: (sheet: OpenSheet) => void }) {
+  const { saddle, described, state, now, picture, runner, asked } = fit;
+  return (
+    <>
+      <Tools>
+        <Tool label="Other saddle" onPress={() => onOpen('stock')} />
+        <Tool label="Try the neighbours" off={picture === null} onPress={() => onOpen('neighbours')} />
+        <Tool label="Find the best" onPress={() => onOpen('best')} />
+        <Tool label="Start from the middle" onPress={() => fit.putSetup(middleSetup(described, fit.naturalPlaceMm()))} />
+        <Tool label="As in stock" onPress={() => fit.putSetup(presentSetup(described, fit.naturalPlaceMm()))} />
+        <FlockTool runner={runner} asked={asked} onTake={fit.putSetup} />
+        <Tool label="Which shims" onPress={() => onOpen('shims')} />
+      </Tools>
+      <Small>
+        {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
+      </Small>
+      <Controls state={now} saddle={described} rider={fit.rider} onChange={fit.put} onSlide={fit.slide} />
+    </>
+  );
+}
+
+/** Each number with its verdict, how sure it is, and whose rules they are. */
+export function Criteria({ fit, onRow }: { readonly fit: FitRoom; readonly onRow: (row: SitRow) => void }) {
+  const { picture, loaded, asked, input } = fit;
+  return (
+    <>
+      {picture === null ? null : (
+        <>
+          <CriteriaTable picture={picture} shownId={fit.shownId} onRow={onRow} />
+          <SureLine asked={asked} input={input} />
+        </>
+      )}
+      <SchoolPicker
+        value={loaded.page.visit.schoolId}
+        has={measuredNeeds(loaded.measured)}
+        onChange={(schoolId) => void loaded.change({ schoolId })}
+      />
+    </>
+  );
+}
+
+/** What was kept at this visit, to be laid on again, chosen or dropped. */
+export function Tried({ fit: { visitId, loaded, saddles, now, put } }: { readonly fit: FitRoom }) {
+  const toast = useToast();
+  const { facts } = loaded.page;
+  const chosenId = chosenSettingOf(facts)?.tried.id ?? null;
+  const toSpecification = (): void => router.push(`/visits/${visitId}/specification`);
+  const choose = async (triedId: string): Promise<void> => {
+    if (chosenId === triedId || (await loaded.note({ kind: 'chosenSetting', triedId, note: '' }, 'Chosen.'))) toSpecification();
+  };
+  const drop = async (triedId: string): Promise<void> => {
+    if (await loaded.withdrawFact(triedId)) toast({ text: 'Removed.', undo: () => void loaded.withdrawFact(triedId, false) });
+  };
+  return (
+    <TriedList
+      tried={triedSettingsOf(facts)}
+      chosenId={chosenId}
+      saddles={saddles}
+      onPutOn={(t) => {
+        if (saddles.some((s) => s.id === t.saddleId)) put({ ...now, saddleId: t.saddleId, setup: t.setup, rider: t.rider, pose: t.pose });
+      }}
+      onChoose={(t) => void choose(t.id)}
+      onDrop={(t) => void drop(t.id)}
+    />
+  );
+}

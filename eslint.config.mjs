@@ -52,6 +52,7 @@ export default tseslint.config(
       '@typescript-eslint/require-await': 'off',
       '@typescript-eslint/unbound-method': 'off',
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }],
     },
   },
   {
@@ -63,6 +64,8 @@ export default tseslint.config(
   {
     files: ['**/__tests__/**', '**/test/**', 'e2e/**'],
     rules: {
+      // a describe is a list of tests, as long as there are any; a journey is told in one piece
+      'max-lines-per-function': 'off',
       '@typescript-eslint/no-unsafe-assignment': 'off',
       '@typescript-eslint/no-unsafe-member-access': 'off',
       '@typescript-eslint/no-unsafe-argument': 'off',

@@ -1,4 +1,5 @@
-import { type FrontFit, schoolById, ARCH_SHAPES, measuredNeeds } from '@fulcra/core';
+import { type Saddle } from '@fulcra/contract';
+import { type FrontFit, type School, schoolById, ARCH_SHAPES, measuredNeeds } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -19,7 +20,7 @@ import { problemWords } from '../words/problem-words';
 import { headlineWords, verdictSentence, TONE_OF } from '../words/verdict-words';
 import { useFront } from '../engine/use-front';
 import { DecideSheet } from './decide-sheet';
-import { RECOMMENDED, type TriedFront, tryFront, FRONT_DRAFT } from './front-setup';
+import { type FrontSetup, RECOMMENDED, type TriedFront, tryFront, FRONT_DRAFT } from './front-setup';
 import { SaddlePicker } from './saddle-picker';
 import { WhySheet } from './why-sheet';
 import { WidthControl } from './width-control';
@@ -83,7 +84,7 @@ interface FrameProps {
 }
 
 function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
-  const { page, front, change } = loaded;
+  const { page, front } = loaded;
   const saddles = useSaddles().data ?? [];
   const [setup, setSetup] = useDraft(`fit-${visitId}`, FRONT_DRAFT, RECOMMENDED);
   const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
@@ -92,6 +93,8 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
   const recommended = answer?.recommendation.target.arch ?? null;
   const tried =
     recommended === null ? null : tryFront({ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended });
+  const close = () => setSheet(null);
+  const shown = tried === null || answer === null ? null : { loaded, tried, answer, school, saddle, saddles, setup, setSetup };
   return (
     <Screen
       title={page.horse.name}
@@ -108,61 +111,60 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
       }
     >
       {children}
-      {tried === null || answer === null ? null : (
-        <Columns shares={[3, 2]}>
-          <Drawing tried={tried} section={front.consensus!} />
-          <YStack gap="$m">
-            <VerdictBlock tried={tried} provisional={front.peg !== 'measured'} />
-            <WidthControl tried={tried} setup={setup} saddle={saddle} onChange={setSetup} />
-            {saddle === null ? (
-              <Choice
-                label="Arch shape"
-                value={tried.arch.shape}
-                options={SHAPES}
-                onChange={(shape) =>
-                  setSetup({
-                    ...setup,
-                    shape,
-                    includedAngleDeg: angleForShape(answer, shape, school.front.widthsOver * school.front.widthStepDeg),
-                  })
-                }
-              />
-            ) : null}
-            <SaddlePicker
-              section={front.consensus!}
-              takenAtMm={front.takenAtMm}
-              schoolId={school.id}
-              saddles={saddles}
-              setup={setup}
-              onChange={setSetup}
-            />
-            <SchoolPicker value={school.id} has={measuredNeeds(loaded.measured)} onChange={(schoolId) => void change({ schoolId })} />
-            <Small>Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.</Small>
-          </YStack>
-        </Columns>
+      {shown === null ? null : (
+        <>
+          <ArchAndVerdict {...shown} />
+          <WhySheet {...shown} open={sheet === 'why'} onClose={close} isRecommended={isRecommended(setup)} />
+          <DecideSheet {...shown} open={sheet === 'decide'} onClose={close} visitId={visitId} />
+        </>
       )}
-      {tried !== null && answer !== null ? (
-        <WhySheet
-          school={school}
-          open={sheet === 'why'}
-          onClose={() => setSheet(null)}
-          tried={tried}
-          answer={answer}
-          isRecommended={setup.saddleId === null && setup.includedAngleDeg === null && setup.shape === null}
-        />
-      ) : null}
-      {tried !== null ? (
-        <DecideSheet
-          open={sheet === 'decide'}
-          onClose={() => setSheet(null)}
-          visitId={visitId}
-          loaded={loaded}
-          tried={tried}
-          saddle={saddle}
-          school={school}
-        />
-      ) : null}
     </Screen>
+  );
+}
+
+const isRecommended = (setup: FrontSetup): boolean => setup.saddleId === null && setup.includedAngleDeg === null && setup.shape === null;
+
+interface ShownFront {
+  readonly loaded: LoadedVisit;
+  readonly tried: TriedFront;
+  readonly answer: FrontFit;
+  readonly school: School;
+  readonly saddle: Saddle | null;
+  readonly saddles: readonly Saddle[];
+  readonly setup: FrontSetup;
+  readonly setSetup: (setup: FrontSetup) => void;
+}
+
+/** The drawing, what it means, and what can be turned. */
+function ArchAndVerdict({ loaded, tried, answer, school, saddle, saddles, setup, setSetup }: ShownFront) {
+  const { front, change, measured } = loaded;
+  const overDeg = school.front.widthsOver * school.front.widthStepDeg;
+  return (
+    <Columns shares={[3, 2]}>
+      <Drawing tried={tried} section={front.consensus!} />
+      <YStack gap="$m">
+        <VerdictBlock tried={tried} provisional={front.peg !== 'measured'} />
+        <WidthControl tried={tried} setup={setup} saddle={saddle} onChange={setSetup} />
+        {saddle === null ? (
+          <Choice
+            label="Arch shape"
+            value={tried.arch.shape}
+            options={SHAPES}
+            onChange={(shape) => setSetup({ ...setup, shape, includedAngleDeg: angleForShape(answer, shape, overDeg) })}
+          />
+        ) : null}
+        <SaddlePicker
+          section={front.consensus!}
+          takenAtMm={front.takenAtMm}
+          schoolId={school.id}
+          saddles={saddles}
+          setup={setup}
+          onChange={setSetup}
+        />
+        <SchoolPicker value={school.id} has={measuredNeeds(measured)} onChange={(schoolId) => void change({ schoolId })} />
+        <Small>Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.</Small>
+      </YStack>
+    </Columns>
   );
 }
 

@@ -22,53 +22,14 @@ export interface WhySheetProps {
 
 /** The working: numbers, rule, what would turn it, how sure, and what other schools say. */
 export function WhySheet({ school, open, onClose, tried, answer, isRecommended }: WhySheetProps) {
-  const { verdict, laid } = tried.chosen;
-  const { fingerMm } = usePracticeSettings();
-  const gapWords = (mm: number): string => `${Math.max(0, mm).toFixed(1)} mm (${fingersWords(Math.max(0, mm), fingerMm)})`;
-  const { recommendation, confidence, angleRangeDeg, others, readiness } = answer;
+  const { verdict } = tried.chosen;
+  const { recommendation, others, readiness } = answer;
   return (
     <Sheet title="Why" open={open} onClose={onClose}>
-      <Part title="Reasons">
-        {verdict.reasons.map((r, i) => (
-          <Body key={i}>{reasonWords(r, fingerMm)}</Body>
-        ))}
-        <Small>
-          Gaps beyond {tried.padding.panelDepthMm} mm panel and {tried.padding.padMm} mm pad, normal to the horse. Near: top{' '}
-          {gapWords(laid.near.topMm)}, point {gapWords(laid.near.tipMm)}. Off: top {gapWords(laid.off.topMm)}, point{' '}
-          {gapWords(laid.off.tipMm)}. Beside the withers: near {gapWords(laid.near.besideWithersMm)}, off{' '}
-          {gapWords(laid.off.besideWithersMm)}.
-        </Small>
-        <FingerWidth />
-      </Part>
-      {verdict.remedies.length > 0 ? (
-        <Part title="What helps">
-          {verdict.remedies.map((r, i) => (
-            <Body key={i}>{remedyWords(r)}</Body>
-          ))}
-        </Part>
-      ) : null}
-      <Part title="What would turn it">
-        {verdict.flips.map((f, i) => (
-          <Body key={i}>{flipWords(f)}</Body>
-        ))}
-      </Part>
-      <Part title="How sure">
-        <Body>
-          Recommended: {Math.round(recommendation.target.arch.includedAngleDeg)}°, {SHAPE_WORDS[recommendation.target.arch.shape]}; nine
-          redraws in ten lie between {angleRangeDeg[0].toFixed(1)}° and {angleRangeDeg[1].toFixed(1)}°.
-        </Body>
-        {confidence.wins.map((w) => (
-          <Body key={w.answer}>
-            {w.answer}°: {w.count} of {confidence.redraws} redraws
-          </Body>
-        ))}
-        <Small>
-          {confidence.assumedSpread
-            ? 'With one take the spread is a default, not measured: 1° and 1.5 mm a side.'
-            : 'The section was redrawn within the spread of the accepted takes.'}
-        </Small>
-        {isRecommended ? null : <Small>The redraws are of the recommendation, not of the width now shown.</Small>}
-      </Part>
+      <Reasons tried={tried} />
+      {verdict.remedies.length > 0 ? <Lines title="What helps" lines={verdict.remedies.map(remedyWords)} /> : null}
+      <Lines title="What would turn it" lines={verdict.flips.map(flipWords)} />
+      <HowSure answer={answer} isRecommended={isRecommended} />
       {recommendation.liftMm > 0 ? (
         <Part title="The lift">
           <Body>
@@ -77,23 +38,71 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
           </Body>
         </Part>
       ) : null}
-      <Part title="What other schools would take">
-        {others.map((o) => (
-          <Body key={o.schoolId}>
-            {schoolById(o.schoolId).name}: {Math.round(o.includedAngleDeg)}°, {SHAPE_WORDS[o.shape]}
-          </Body>
-        ))}
-      </Part>
-      <Part title="What this school still waits for">
-        {readiness.waiting.map((w) => (
-          <Body key={w.criterion}>
-            {SIT_WORDS[w.criterion].name} ({limitsWords(w.criterion, school)}): needs {needsWords(w.missing)}.
-          </Body>
-        ))}
-      </Part>
+      <Lines
+        title="What other schools would take"
+        lines={others.map((o) => `${schoolById(o.schoolId).name}: ${Math.round(o.includedAngleDeg)}°, ${SHAPE_WORDS[o.shape]}`)}
+      />
+      <Lines
+        title="What this school still waits for"
+        lines={readiness.waiting.map(
+          (w) => `${SIT_WORDS[w.criterion].name} (${limitsWords(w.criterion, school)}): needs ${needsWords(w.missing)}.`,
+        )}
+      />
     </Sheet>
   );
 }
+
+/** The numbers behind the verdict, each side. */
+function Reasons({ tried }: Pick<WhySheetProps, 'tried'>) {
+  const { verdict, laid } = tried.chosen;
+  const { fingerMm } = usePracticeSettings();
+  const gap = (mm: number): string => `${Math.max(0, mm).toFixed(1)} mm (${fingersWords(Math.max(0, mm), fingerMm)})`;
+  return (
+    <Part title="Reasons">
+      {verdict.reasons.map((r, i) => (
+        <Body key={i}>{reasonWords(r, fingerMm)}</Body>
+      ))}
+      <Small>
+        Gaps beyond {tried.padding.panelDepthMm} mm panel and {tried.padding.padMm} mm pad, normal to the horse. Near: top{' '}
+        {gap(laid.near.topMm)}, point {gap(laid.near.tipMm)}. Off: top {gap(laid.off.topMm)}, point {gap(laid.off.tipMm)}. Beside the
+        withers: near {gap(laid.near.besideWithersMm)}, off {gap(laid.off.besideWithersMm)}.
+      </Small>
+      <FingerWidth />
+    </Part>
+  );
+}
+
+function HowSure({ answer, isRecommended }: Pick<WhySheetProps, 'answer' | 'isRecommended'>) {
+  const { recommendation, confidence, angleRangeDeg } = answer;
+  const { includedAngleDeg, shape } = recommendation.target.arch;
+  return (
+    <Part title="How sure">
+      <Body>
+        Recommended: {Math.round(includedAngleDeg)}°, {SHAPE_WORDS[shape]}; nine redraws in ten lie between {angleRangeDeg[0].toFixed(1)}°
+        and {angleRangeDeg[1].toFixed(1)}°.
+      </Body>
+      {confidence.wins.map((w) => (
+        <Body key={w.answer}>
+          {w.answer}°: {w.count} of {confidence.redraws} redraws
+        </Body>
+      ))}
+      <Small>
+        {confidence.assumedSpread
+          ? 'With one take the spread is a default, not measured: 1° and 1.5 mm a side.'
+          : 'The section was redrawn within the spread of the accepted takes.'}
+      </Small>
+      {isRecommended ? null : <Small>The redraws are of the recommendation, not of the width now shown.</Small>}
+    </Part>
+  );
+}
+
+const Lines = ({ title, lines }: { readonly title: string; readonly lines: readonly string[] }) => (
+  <Part title={title}>
+    {lines.map((line, i) => (
+      <Body key={i}>{line}</Body>
+    ))}
+  </Part>
+);
 
 function Part({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
   return (

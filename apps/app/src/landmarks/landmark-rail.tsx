@@ -1,6 +1,7 @@
 import { type LandmarkReading, type Landmarks, type Lengthwise } from '@fulcra/core';
 import { useState } from 'react';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
+import { pathOf } from '../drawings/path-of';
 import { backlineLayout } from '../drawings/backline-layout';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
@@ -25,11 +26,7 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
   const [held, setHeld] = useState(false);
   const x = (mm: number) => layout.share(mm) * widthPx;
   const y = (mm: number) => heightPx - 46 - layout.height(layout.share(mm)) * (heightPx - 90);
-  const line = Array.from(
-    { length: 81 },
-    (_, i) => `${i === 0 ? 'M' : 'L'}${(i / 80) * widthPx} ${y(layout.toMm(i / 80)).toFixed(1)}`,
-  ).join('');
-  const marks = tapeMarks(layout.toMm(0), layout.toMm(1));
+  const line = pathOf(Array.from({ length: 81 }, (_, i) => [(i / 80) * widthPx, y(layout.toMm(i / 80))] as const));
   return (
     <RailBox
       widthPx={widthPx}
@@ -45,31 +42,9 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
       <Svg width={widthPx} height={heightPx} style={{ backgroundColor: palette.sheet }} aria-hidden>
         <Path d={`${line}L${widthPx} ${heightPx - 42}L0 ${heightPx - 42}Z`} fill={palette.horse} />
         <Path d={line} fill="none" stroke={palette.ink} strokeWidth={3} />
-        {marks.map((mm) => (
-          <G key={mm}>
-            <Line
-              x1={x(mm)}
-              x2={x(mm)}
-              y1={heightPx - 42}
-              y2={heightPx - (mm % 100 === 0 ? 28 : 36)}
-              stroke={palette.ink}
-              strokeWidth={1}
-            />
-            {mm % 100 === 0 ? (
-              <SvgText x={x(mm)} y={heightPx - 12} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
-                {mm}
-              </SvgText>
-            ) : null}
-          </G>
-        ))}
+        <Tape marks={tapeMarks(layout.toMm(0), layout.toMm(1))} x={x} heightPx={heightPx} />
         {readings.map((r, i) => (
-          <Circle
-            key={i}
-            cx={x(r.atMm)}
-            cy={y(r.atMm)}
-            r={6}
-            fill={r.side === 'near' ? palette.near : r.side === 'off' ? palette.off : palette.action}
-          />
+          <Circle key={i} cx={x(r.atMm)} cy={y(r.atMm)} r={6} fill={r.side === null ? palette.action : palette[r.side]} />
         ))}
         <Line x1={x(atMm)} x2={x(atMm)} y1={26} y2={heightPx - 30} stroke={palette.action} strokeWidth={held ? 4 : 2.5} />
         <Circle cx={x(atMm)} cy={y(atMm)} r={held ? 15 : 11} fill={palette.sheet} stroke={palette.action} strokeWidth={3} />
@@ -86,6 +61,34 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
         </SvgText>
       </Svg>
     </RailBox>
+  );
+}
+
+interface TapeProps {
+  readonly marks: readonly number[];
+  readonly x: (mm: number) => number;
+  readonly heightPx: number;
+}
+
+/** Marks of a tape, with a number at each hundred. */
+function Tape({ marks, x, heightPx }: TapeProps) {
+  const { ink, muted } = usePalette();
+  return (
+    <G>
+      {marks.map((mm) => {
+        const whole = mm % 100 === 0;
+        return (
+          <G key={mm}>
+            <Line x1={x(mm)} x2={x(mm)} y1={heightPx - 42} y2={heightPx - (whole ? 28 : 36)} stroke={ink} strokeWidth={1} />
+            {whole ? (
+              <SvgText x={x(mm)} y={heightPx - 12} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={muted}>
+                {mm}
+              </SvgText>
+            ) : null}
+          </G>
+        );
+      })}
+    </G>
   );
 }
 

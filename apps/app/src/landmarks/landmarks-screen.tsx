@@ -28,32 +28,14 @@ export function LandmarksScreen({ visitId }: { readonly visitId: string }) {
 const NOW = 'landmark-now';
 
 function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
-  const { page, measured, note } = loaded;
-  const readings = useMemo(() => landmarkReadingsOf(page.facts), [page.facts]);
-  const latest = useMemo(() => latestReadings(readings), [readings]);
-  const [slot, setSlot] = useState<LandmarkSlot>(() => nextSlot(null, latest, measured.landmarks) ?? SLOTS.places[0]!);
-  const [atMm, setAtMm] = useState(() => startMm(slot, latest));
-  const [problems, setProblems] = useState<readonly Problem[]>([]);
-  useEffect(() => {
-    setAtMm(startMm(slot, latest));
-    setProblems([]);
-  }, [slot]); // eslint-disable-line react-hooks/exhaustive-deps -- a reading arriving from elsewhere must not move the marker in the hand
-  const keep = async () => {
-    const reading: LandmarkReading = { ...slot, atMm };
-    const found = landmarkProblems(reading, readings);
-    setProblems(found);
-    if (found.length > 0 || !(await note({ kind: 'landmark', ...reading }))) return;
-    const known = new Map([...latest, [landmarkKey(reading), reading]]);
-    const following = nextSlot(slot, known, measured.landmarks);
-    // unless another was chosen while this one was being kept
-    if (following !== null) setSlot((now) => (now === slot ? following : now));
-  };
-  const all = nextSlot(null, latest, measured.landmarks) === null;
+  const marking = useMarking(loaded);
+  const { latest, slot, setSlot, keep } = marking;
+  const { landmarks } = loaded.measured;
+  const all = nextSlot(null, latest, landmarks) === null;
   const next = nextStep(loaded, { step: 'landmarks' });
-  const edge = slot.station !== null;
   return (
     <Screen
-      title={page.horse.name}
+      title={loaded.page.horse.name}
       note="Find and mark the landmarks"
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
@@ -74,41 +56,14 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
       }
     >
       <Columns shares={[3, 2]}>
-        <YStack gap="$s" id={NOW}>
-          <Heading>{slotName(slot)}</Heading>
-          <Rail loaded={loaded} slot={slot} atMm={atMm} onMove={setAtMm} readings={[...latest.values()]} />
-          <XStack alignItems="center">
-            <Stepper
-              label={edge ? 'Width, mm' : 'From the zero mark, mm'}
-              shown={edge ? 'mm across' : atMm < 0 ? 'mm, ahead of the mark' : 'mm behind the mark'}
-              unit="mm"
-              value={atMm}
-              step={1}
-              decimals={0}
-              least={-300}
-              onChange={setAtMm}
-            />
-            {edge ? null : <Button kind="quiet" label="Ahead or behind" onPress={() => setAtMm(-atMm)} />}
-          </XStack>
-          {problems.map((p, i) => (
-            <Banner key={i} tone="bad">
-              {problemWords(p)}
-            </Banner>
-          ))}
-          {measured.landmarks.doubts.map((d) => (
-            <Banner key={d.code} tone="lookOut">
-              {doubtWords(d)}
-            </Banner>
-          ))}
-          <HowTo slot={slot} />
-        </YStack>
+        <Marking loaded={loaded} marking={marking} />
         <YStack gap="$l">
           <LandmarkTable
             readings={latest}
-            landmarks={measured.landmarks}
+            landmarks={landmarks}
             chosen={slot}
-            onChoose={(next) => {
-              setSlot(next);
+            onChoose={(chosen) => {
+              setSlot(chosen);
               document.getElementById(NOW)?.scrollIntoView({ block: 'start' });
             }}
           />
@@ -116,6 +71,68 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
         </YStack>
       </Columns>
     </Screen>
+  );
+}
+
+type MarkingState = ReturnType<typeof useMarking>;
+
+/** Which landmark is being marked, and where the marker stands. */
+function useMarking({ page, measured, note }: LoadedVisit) {
+  const readings = useMemo(() => landmarkReadingsOf(page.facts), [page.facts]);
+  const latest = useMemo(() => latestReadings(readings), [readings]);
+  const [slot, setSlot] = useState<LandmarkSlot>(() => nextSlot(null, latest, measured.landmarks) ?? SLOTS.places[0]!);
+  const [atMm, setAtMm] = useState(() => startMm(slot, latest));
+  const [problems, setProblems] = useState<readonly Problem[]>([]);
+  useEffect(() => {
+    setAtMm(startMm(slot, latest));
+    setProblems([]);
+  }, [slot]); // eslint-disable-line react-hooks/exhaustive-deps -- a reading arriving from elsewhere must not move the marker in the hand
+  const keep = async () => {
+    const reading: LandmarkReading = { ...slot, atMm };
+    const found = landmarkProblems(reading, readings);
+    setProblems(found);
+    if (found.length > 0 || !(await note({ kind: 'landmark', ...reading }))) return;
+    const known = new Map([...latest, [landmarkKey(reading), reading]]);
+    const following = nextSlot(slot, known, measured.landmarks);
+    // unless another was chosen while this one was being kept
+    if (following !== null) setSlot((now) => (now === slot ? following : now));
+  };
+  return { latest, slot, setSlot, atMm, setAtMm, problems, keep };
+}
+
+/** The rail, the number, what is wrong with it, and how it is found. */
+function Marking({ loaded, marking }: { readonly loaded: LoadedVisit; readonly marking: MarkingState }) {
+  const { latest, slot, atMm, setAtMm, problems } = marking;
+  const edge = slot.station !== null;
+  return (
+    <YStack gap="$s" id={NOW}>
+      <Heading>{slotName(slot)}</Heading>
+      <Rail loaded={loaded} slot={slot} atMm={atMm} onMove={setAtMm} readings={[...latest.values()]} />
+      <XStack alignItems="center">
+        <Stepper
+          label={edge ? 'Width, mm' : 'From the zero mark, mm'}
+          shown={edge ? 'mm across' : atMm < 0 ? 'mm, ahead of the mark' : 'mm behind the mark'}
+          unit="mm"
+          value={atMm}
+          step={1}
+          decimals={0}
+          least={-300}
+          onChange={setAtMm}
+        />
+        {edge ? null : <Button kind="quiet" label="Ahead or behind" onPress={() => setAtMm(-atMm)} />}
+      </XStack>
+      {problems.map((p, i) => (
+        <Banner key={i} tone="bad">
+          {problemWords(p)}
+        </Banner>
+      ))}
+      {loaded.measured.landmarks.doubts.map((d) => (
+        <Banner key={d.code} tone="lookOut">
+          {doubtWords(d)}
+        </Banner>
+      ))}
+      <HowTo slot={slot} />
+    </YStack>
   );
 }
 

@@ -1,4 +1,4 @@
-import { schoolById } from '@fulcra/core';
+import { CRITERIA, type Sitting, schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -13,7 +13,6 @@ import { Body, Heading, Name, Small, Strong } from '../ui/text';
 import { STATE_WORDS } from '../words/setup-words';
 import { sitNumber } from '../words/sit-number';
 import { SIT_WORDS } from '../words/criterion-words';
-import { CRITERIA } from '@fulcra/core';
 import { type Line, specificationLines } from './specification-lines';
 import { useVisitPage, type LoadedVisit } from '../visit';
 import { type Choice, choiceOf, useChosenSitting, ThumbMap } from '../fit-room';
@@ -49,11 +48,9 @@ interface SpecificationProps {
 
 function Specification({ visitId, loaded, choice }: SpecificationProps) {
   const { tried, saddle } = choice;
-  const { page, measured } = loaded;
+  const { page } = loaded;
   const lines = useMemo(() => specificationLines(saddle, tried), [saddle, tried]);
   const sits = useChosenSitting(loaded, choice);
-  const held = measured.hold.state === 'held';
-  const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
   return (
     <Screen
       narrow
@@ -68,6 +65,26 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
       }
     >
       <PrintStyle />
+      <Cautions held={loaded.measured.hold.state === 'held'} choice={choice} />
+      <WhichSaddle choice={choice} />
+      <Part title="To make or to set" lines={lines.make} />
+      <Part title="To change from how it is now" lines={lines.change} empty="Nothing: it hangs in the stock as it should be." />
+      <Part title="On the horse" lines={lines.horse} />
+      {sits === null ? null : <Part title="How it then sits" lines={sittingLines(sits)} />}
+      <Part title="What still misses" lines={missedLines(tried.missed)} empty="Nothing of this school’s list." />
+      <Small>
+        Templates at full scale, with a bar that proves it, are attached under “Templates”. A qualified fitter signs the fit; the maker’s
+        own instructions win.
+      </Small>
+    </Screen>
+  );
+}
+
+/** What whoever makes it has to know first. */
+function Cautions({ held, choice: { tried, saddle } }: { readonly held: boolean; readonly choice: Choice }) {
+  const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
+  return (
+    <>
       {held ? (
         <Banner tone="bad">
           Something sore holds this visit. Nothing made from this sheet is good to ride before a named person clears it.
@@ -80,47 +97,39 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
         <Banner tone="bad">{`This setting was refused for ${refusing.join(', ')}. It is written down because it was chosen; the fitter decides and answers for it.`}</Banner>
       ) : null}
       {saddle.state === 'notChecked' ? <Banner tone="lookOut">This saddle has not been checked for safety.</Banner> : null}
-      <XStack gap="$m" alignItems="flex-start">
-        <ThumbMap tried={tried} />
-        <YStack flex={1}>
-          <Name>{saddle.name}</Name>
-          <Small>
-            {saddle.maker}; {saddle.whereabouts || 'place not noted'}; {STATE_WORDS[saddle.state]}
-          </Small>
-          <Small>
-            Chosen by {tried.hand} under {schoolById(tried.schoolId).name}, version {tried.schoolVersion}; core {tried.coreVersion}.
-          </Small>
-        </YStack>
-      </XStack>
-      <Part title="To make or to set" lines={lines.make} />
-      <Part title="To change from how it is now" lines={lines.change} empty="Nothing: it hangs in the stock as it should be." />
-      <Part title="On the horse" lines={lines.horse} />
-      {sits === null ? null : (
-        <Part
-          title="How it then sits"
-          lines={[
-            ['Over the withers, loaded', `${sits.withers.overMm?.toFixed(0) ?? '?'} mm`],
-            ['Front, middle, rear third', sits.measures.thirds.map((t) => `${Math.round(100 * t)} %`).join(', ')],
-            ['Mean and peak pressure', `${sits.measures.meanKPa.toFixed(1)} and ${sits.measures.peakKPa.toFixed(1)} kPa (screening)`],
-            ['Drift', `${sits.drift.along.toFixed(2)} along, ${sits.drift.across.toFixed(2)} across`],
-          ]}
-        />
-      )}
-      <Part
-        title="What still misses"
-        lines={tried.missed.map((m) => [
-          SIT_WORDS[m.id].name,
-          `${m.value === null ? '' : sitNumber(m.id, CRITERIA[m.id].unit, m.value)}${m.stops ? ', refuses it' : ''}`,
-        ])}
-        empty="Nothing of this school’s list."
-      />
-      <Small>
-        Templates at full scale, with a bar that proves it, are attached under “Templates”. A qualified fitter signs the fit; the maker’s
-        own instructions win.
-      </Small>
-    </Screen>
+    </>
   );
 }
+
+function WhichSaddle({ choice: { tried, saddle } }: { readonly choice: Choice }) {
+  return (
+    <XStack gap="$m" alignItems="flex-start">
+      <ThumbMap tried={tried} />
+      <YStack flex={1}>
+        <Name>{saddle.name}</Name>
+        <Small>
+          {saddle.maker}; {saddle.whereabouts || 'place not noted'}; {STATE_WORDS[saddle.state]}
+        </Small>
+        <Small>
+          Chosen by {tried.hand} under {schoolById(tried.schoolId).name}, version {tried.schoolVersion}; core {tried.coreVersion}.
+        </Small>
+      </YStack>
+    </XStack>
+  );
+}
+
+const sittingLines = ({ withers, measures, drift }: Sitting): Line[] => [
+  ['Over the withers, loaded', withers.overMm === null ? 'not measured' : `${withers.overMm.toFixed(0)} mm`],
+  ['Front, middle, rear third', measures.thirds.map((t) => `${Math.round(100 * t)} %`).join(', ')],
+  ['Mean and peak pressure', `${measures.meanKPa.toFixed(1)} and ${measures.peakKPa.toFixed(1)} kPa (screening)`],
+  ['Drift', `${drift.along.toFixed(2)} along, ${drift.across.toFixed(2)} across`],
+];
+
+const missedLines = (missed: Choice['tried']['missed']): Line[] =>
+  missed.map((m) => [
+    SIT_WORDS[m.id].name,
+    `${m.value === null ? '' : sitNumber(m.id, CRITERIA[m.id].unit, m.value)}${m.stops ? ', refuses it' : ''}`,
+  ]);
 
 function Part({ title, lines, empty }: { readonly title: string; readonly lines: readonly Line[]; readonly empty?: string }) {
   return (

@@ -1,6 +1,7 @@
 import { type Saddle } from '@fulcra/contract';
 import {
   type FrontTemplate,
+  type Page,
   type SectionStation,
   type SheetSize,
   backSurface,
@@ -139,35 +140,13 @@ function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsPro
   const { page } = loaded;
   const [size, setSize] = useState<SheetSize>('a4');
   const [only, setOnly] = useState<SectionStation | 'all'>('all');
-  const [busy, setBusy] = useState(false);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [width, onLayout] = useMeasuredWidth();
   const shown = templates.filter((t) => only === 'all' || t.station === only);
   const sheets = shown.flatMap(({ template }) =>
     templatePages(template, size).map((sheet, i, all) => ({ sheet, label: template.words.sheetOf(i + 1, all.length) })),
   );
   const single = shown.length === 1 ? shown[0]! : null;
   const named = (ending: string) => fileName(single?.station ?? 'sections', page.horse.name, page.visit.startedOn, ending);
-  const pdf = async () => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      download(
-        named(`${size}.pdf`),
-        'application/pdf',
-        await makePdf(
-          shown.map((t) => t.template),
-          size,
-        ),
-      );
-    } catch (error) {
-      setProblem(
-        `The PDF could not be made: ${error instanceof Error ? error.message : 'unknown reason'}. The SVG holds the same drawing.`,
-      );
-    } finally {
-      setBusy(false);
-    }
-  };
+  const { busy, problem, make } = usePdf(shown, size, named(`${size}.pdf`));
   return (
     <Screen
       title={page.horse.name}
@@ -186,7 +165,7 @@ function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsPro
             kind="main"
             label={busy ? 'Making the PDF…' : `PDF, ${sheets.length} ${size.toUpperCase()} ${sheets.length === 1 ? 'sheet' : 'sheets'}`}
             off={busy}
-            onPress={() => void pdf()}
+            onPress={make}
           />
         </>
       }
@@ -194,36 +173,61 @@ function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsPro
       <XStack alignItems="center" gap="$m" flexWrap="wrap">
         <Small>Paper</Small>
         <Choice label="Paper" value={size} options={SIZES} onChange={setSize} />
-        {templates.length > 1 ? (
-          <Choice
-            label="Sections"
-            value={only}
-            options={[
-              { value: 'all', label: 'all' },
-              ...templates.map(({ station }) => ({ value: station, label: STATION_WORDS[station].peg })),
-            ]}
-            onChange={setOnly}
-          />
-        ) : null}
+        {templates.length > 1 ? <Choice label="Sections" value={only} options={sectionChoices(templates)} onChange={setOnly} /> : null}
       </XStack>
       {problem ? <Banner tone="bad">{problem}</Banner> : null}
       {caution === null ? null : <Banner tone="lookOut">{caution}</Banner>}
       <Body>Print at 100 %, no fitting to the page. Measure both bars on every sheet before use: each must be 100 mm.</Body>
-      <YStack onLayout={onLayout} gap="$m">
-        {width > 0 ? (
-          <XStack flexWrap="wrap" gap="$m">
-            {sheets.map(({ sheet, label }, i) => (
-              <SheetPreview
-                key={i}
-                page={sheet}
-                widthPx={Math.min(width, sheets.length > 1 && width > 700 ? width / 2 - 12 : 620)}
-                label={label}
-              />
-            ))}
-          </XStack>
-        ) : null}
-      </YStack>
+      <Previews sheets={sheets} />
     </Screen>
+  );
+}
+
+const sectionChoices = (templates: readonly StationTemplate[]): { value: SectionStation | 'all'; label: string }[] => [
+  { value: 'all', label: 'all' },
+  ...templates.map(({ station }) => ({ value: station, label: STATION_WORDS[station].peg })),
+];
+
+function usePdf(shown: readonly StationTemplate[], size: SheetSize, name: string) {
+  const [busy, setBusy] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const make = async (): Promise<void> => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      const templates = shown.map((t) => t.template);
+      download(name, 'application/pdf', await makePdf(templates, size));
+    } catch (error) {
+      const why = error instanceof Error ? error.message : 'unknown reason';
+      setProblem(`The PDF could not be made: ${why}. The SVG holds the same drawing.`);
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { busy, problem, make: () => void make() };
+}
+
+interface PreviewsProps {
+  readonly sheets: readonly { readonly sheet: Page; readonly label: string }[];
+}
+
+/** From here on sheets stand two beside each other, px. */
+const PAIRED_PX = 700;
+const WIDEST_PX = 620;
+
+function Previews({ sheets }: PreviewsProps) {
+  const [width, onLayout] = useMeasuredWidth();
+  const each = Math.min(width, sheets.length > 1 && width > PAIRED_PX ? width / 2 - 12 : WIDEST_PX);
+  return (
+    <YStack onLayout={onLayout} gap="$m">
+      {width > 0 ? (
+        <XStack flexWrap="wrap" gap="$m">
+          {sheets.map(({ sheet, label }, i) => (
+            <SheetPreview key={i} page={sheet} widthPx={each} label={label} />
+          ))}
+        </XStack>
+      ) : null}
+    </YStack>
   );
 }
 

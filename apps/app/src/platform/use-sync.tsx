@@ -4,7 +4,8 @@ import { type ReactNode, createContext, useContext, useEffect, useState, useSync
 import { v7 } from 'uuid';
 import { api } from './api';
 import { browserStore } from './sync/browser-store';
-import { type Sync, type SyncState, createSync } from './sync/create-sync';
+import { type Sync, createSync } from './sync/create-sync';
+import { type SyncState } from './sync/sync-parts';
 import { photoStore } from './sync/photo-store';
 import { sendEntries } from './sync/send-entries';
 import { type Waiting } from './sync/waiting';

@@ -1,6 +1,8 @@
 import { pathOf } from '../drawings/path-of';
+import { type TrueScale, trueScale } from '../drawings/true-scale';
 import { type SaddleFields } from '@fulcra/contract';
 import {
+  type Underside,
   type DescribedSaddle,
   CROWN_RADIUS_MM,
   archHalfOutline,
@@ -82,41 +84,53 @@ function Measured({ at, palette }: { readonly at: Dimension | undefined; readonl
 
 const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
 
-function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
-  const { frame, panel } = saddle.build;
-  const setup = presentSetup(saddle, 0);
-  const under = underside(saddle, setup);
+/** The saddle from the side, as it is drawn: its lines, and the plane they lie in. */
+interface SidePlane extends TrueScale {
+  readonly heightPx: number;
+  readonly topMm: number;
+  readonly under: Underside;
+  readonly tree: readonly (readonly [number, number])[];
+  /** The panel's under line. */
+  readonly low: readonly (readonly [number, number])[];
+}
+
+function sidePlane(widthPx: number, saddle: DescribedSaddle, plain: boolean): SidePlane {
+  const { lengthMm } = saddle.build.frame;
+  const under = underside(saddle, presentSetup(saddle, 0));
   const rim = plain ? 4 : RIM;
-  const px = (widthPx - 2 * rim) / (under.toMm - under.fromMm);
-  const top = Math.max(...[0, frame.lengthMm].map(under.roofAt)) + (plain ? 14 : 70);
-  const foot = plain ? -150 : -230;
-  const heightPx = (top - foot) * px;
-  const x = (u: number) => rim + (u - under.fromMm) * px;
-  const y = (z: number) => (top - z) * px;
-  const steps = Array.from({ length: 41 }, (_, i) => (frame.lengthMm * i) / 40);
-  const tree = steps.map((u) => [u, under.roofAt(u)] as const);
+  const pxPerMm = (widthPx - 2 * rim) / (under.toMm - under.fromMm);
+  const topMm = Math.max(...[0, lengthMm].map(under.roofAt)) + (plain ? 14 : 70);
+  const footMm = plain ? -150 : -230;
+  const tree = Array.from({ length: 41 }, (_, i) => (lengthMm * i) / 40).map((u) => [u, under.roofAt(u)] as const);
   const low: [number, number][] = [];
   for (let u = under.fromMm; u <= under.toMm; u += 6) {
     const { innerMm, outerMm } = under.edgesAt(u);
     const z = under.heightIn(under.rowAt(u), u, innerMm + 0.4 * (outerMm - innerMm));
     if (Number.isFinite(z)) low.push([u, z]);
   }
-  const path = (points: readonly (readonly [number, number])[]) => pathOf(points.map(([u, z]) => [x(u), y(z)]));
+  const scale = trueScale(pxPerMm, under.fromMm - rim / pxPerMm, topMm);
+  return { ...scale, heightPx: (topMm - footMm) * pxPerMm, topMm, under, tree, low };
+}
+
+/** Where each measure of the side is taken. */
+function sideDimensions(saddle: DescribedSaddle, { x, y, topMm, under, low }: SidePlane): Readonly<Record<string, Dimension>> {
+  const { frame, panel } = saddle.build;
   const underAt = (u: number): number => low.reduce((best, p) => (Math.abs(p[0] - u) < Math.abs(best[0] - u) ? p : best))[1];
-  const baseline = y(top - 44);
+  const baseline = y(topMm - 44);
   const along = (from: number, to: number, text: string): Dimension => ({ x1: x(from), y1: baseline, x2: x(to), y2: baseline, text });
   const up = (u: number, from: number, to: number, text: string): Dimension => ({ x1: x(u), y1: y(from), x2: x(u), y2: y(to), text });
   const depth = (u: number, value: number): Dimension => up(u, underAt(u) + value, underAt(u), mm(value));
   const mid = frame.lengthMm / 2;
-  const at: Readonly<Record<string, Dimension>> = {
+  const crown = under.roofAt(0);
+  return {
     lengthMm: along(0, frame.lengthMm, mm(frame.lengthMm)),
-    curveMm: up(mid, Math.min(under.roofAt(mid) + frame.curveMm.present, top), under.roofAt(mid), `${mm(frame.curveMm.present)} in 400`),
-    headRiseMm: up(0, under.roofAt(0), under.roofAt(0) - frame.headRiseMm, mm(frame.headRiseMm)),
+    curveMm: up(mid, Math.min(under.roofAt(mid) + frame.curveMm.present, topMm), under.roofAt(mid), `${mm(frame.curveMm.present)} in 400`),
+    headRiseMm: up(0, crown, crown - frame.headRiseMm, mm(frame.headRiseMm)),
     pointRakeDeg: {
       x1: x(0),
-      y1: y(under.roofAt(0)),
+      y1: y(crown),
       x2: x(-pointsAheadMm(saddle)),
-      y2: y(under.roofAt(0) - saddle.front.pointLengthMm * 0.8),
+      y2: y(crown - saddle.front.pointLengthMm * 0.8),
       text: `${frame.pointRakeDeg}°`,
     },
     seatLowMm: along(0, frame.seatLowMm, mm(frame.seatLowMm)),
@@ -131,27 +145,47 @@ function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
     frontTurnMm: depth(under.fromMm + 4, panel.frontTurnMm),
     rearTurnMm: depth(under.toMm - 4, panel.rearTurnMm),
   };
+}
+
+function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
+  const plane = sidePlane(widthPx, saddle, plain);
+  const { x, y, heightPx, tree, low } = plane;
+  const path = (points: readonly (readonly [number, number])[]) => pathOf(points.map(([u, z]) => [x(u), y(z)]));
   return (
     <Svg width={widthPx} height={heightPx} role="img" aria-label="The saddle from the near side" style={{ backgroundColor: palette.sheet }}>
       <Path d={`${path(tree)}${path([...low].reverse()).replace('M', 'L')}Z`} fill={palette.leather} opacity={0.3} />
       <Path d={path(tree)} fill="none" stroke={palette.leather} strokeWidth={7} strokeLinecap="round" />
       {plain ? null : (
         <>
-          {saddle.build.straps.map((s) => (
-            <G key={s.id}>
-              <Line x1={x(s.xMm)} x2={x(s.xMm)} y1={y(-s.belowMm)} y2={heightPx - 22} stroke={palette.leather} strokeWidth={5} />
-              <SvgText x={x(s.xMm)} y={heightPx - 6} textAnchor="middle" fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
-                {s.id}
-              </SvgText>
-            </G>
-          ))}
-          <Path d={`M${x(frame.seatLowMm) - 6} ${y(under.roofAt(frame.seatLowMm)) - 16}h12l-6 10Z`} fill={palette.ink} />
-          <Path d={`M${x(frame.barMm) - 9} ${y(under.roofAt(frame.barMm) - 26)}h18`} stroke={palette.ink} strokeWidth={5} />
-          <Measured at={measure === null ? undefined : at[measure]} palette={palette} />
+          <SideParts saddle={saddle} plane={plane} palette={palette} />
+          <Measured at={measure === null ? undefined : sideDimensions(saddle, plane)[measure]} palette={palette} />
           <Foot widthPx={widthPx} heightPx={heightPx} left="front" right="rear" palette={palette} />
         </>
       )}
     </Svg>
+  );
+}
+
+/** Straps, the seat's lowest point, and the stirrup bar. */
+function SideParts({
+  saddle,
+  plane: { x, y, heightPx, under },
+  palette,
+}: Pick<ViewProps, 'saddle' | 'palette'> & { readonly plane: SidePlane }) {
+  const { frame, straps } = saddle.build;
+  return (
+    <>
+      {straps.map((s) => (
+        <G key={s.id}>
+          <Line x1={x(s.xMm)} x2={x(s.xMm)} y1={y(-s.belowMm)} y2={heightPx - 22} stroke={palette.leather} strokeWidth={5} />
+          <SvgText x={x(s.xMm)} y={heightPx - 6} textAnchor="middle" fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
+            {s.id}
+          </SvgText>
+        </G>
+      ))}
+      <Path d={`M${x(frame.seatLowMm) - 6} ${y(under.roofAt(frame.seatLowMm)) - 16}h12l-6 10Z`} fill={palette.ink} />
+      <Path d={`M${x(frame.barMm) - 9} ${y(under.roofAt(frame.barMm) - 26)}h18`} stroke={palette.ink} strokeWidth={5} />
+    </>
   );
 }
 

@@ -5,70 +5,74 @@ import { Choice } from '../ui/choice';
 import { Field } from '../ui/field';
 import { Labelled, NumberRow } from './number-row';
 
-/** Fixed, in steps through a range, or one of a list. */
-export function Settable({
-  name,
-  setting,
-  onChange,
-}: {
+interface SettableProps {
   readonly name: string;
   readonly setting: NumberSetting;
   readonly onChange: (setting: NumberSetting) => void;
-}) {
-  const { present } = setting;
-  const [list, setList] = useState(setting.kind === 'options' ? setting.options.join(', ') : '');
-  const kinds = {
-    fixed: () => ({ kind: 'fixed', present }),
-    range: () => ({ kind: 'range', present, least: present - 4, most: present + 8, step: 4 }),
-    options: () => ({ kind: 'options', present, options: [present] }),
-  } as const;
+}
+
+const WAYS = [
+  { value: 'fixed', label: 'no' },
+  { value: 'range', label: 'in a range' },
+  { value: 'options', label: 'to some values' },
+] as const;
+
+/** What a setting of another kind begins as, mm. */
+const BEGIN: Readonly<Record<NumberSetting['kind'], (present: number) => NumberSetting>> = {
+  fixed: (present) => ({ kind: 'fixed', present }),
+  range: (present) => ({ kind: 'range', present, least: present - 4, most: present + 8, step: 4 }),
+  options: (present) => ({ kind: 'options', present, options: [present] }),
+};
+
+/** Fixed, in steps through a range, or one of a list. */
+export function Settable({ name, setting, onChange }: SettableProps) {
   return (
     <YStack gap="$xs">
       <Labelled name={`${name} can be set`}>
         <Choice
           label={`${name} can be set`}
           value={setting.kind}
-          options={[
-            { value: 'fixed', label: 'no' },
-            { value: 'range', label: 'in a range' },
-            { value: 'options', label: 'to some values' },
-          ]}
-          onChange={(kind) => {
-            const next = kinds[kind]() as NumberSetting;
-            if (next.kind === 'options') setList(next.options.join(', '));
-            onChange(next);
-          }}
+          options={WAYS}
+          onChange={(kind) => onChange(BEGIN[kind](setting.present))}
         />
       </Labelled>
-      {setting.kind === 'range' ? (
-        <>
-          <NumberRow
-            name={`${name}, least`}
-            unit="mm"
-            step={1}
-            value={setting.least}
-            onChange={(least) => onChange({ ...setting, least })}
-          />
-          <NumberRow name={`${name}, most`} unit="mm" step={1} value={setting.most} onChange={(most) => onChange({ ...setting, most })} />
-          <NumberRow name={`${name}, step`} unit="mm" step={1} value={setting.step} onChange={(step) => onChange({ ...setting, step })} />
-        </>
-      ) : null}
-      {setting.kind === 'options' ? (
-        <Field
-          label={`${name}, values`}
-          value={list}
-          onChange={(text) => {
-            setList(text);
-            const options = text
-              .split(/[\s,;]+/)
-              .filter((t) => t !== '')
-              .map(Number);
-            if (options.length > 0 && options.every(Number.isFinite))
-              onChange({ ...setting, options: options.includes(present) ? options : [...options, present] });
-          }}
-          hint="With commas between, e.g. 8, 20, 35."
-        />
-      ) : null}
+      {setting.kind === 'range' ? <RangeRows name={name} setting={setting} onChange={onChange} /> : null}
+      {setting.kind === 'options' ? <OptionsLine name={name} setting={setting} onChange={onChange} /> : null}
     </YStack>
   );
+}
+
+type Of<K extends NumberSetting['kind']> = Omit<SettableProps, 'setting'> & { readonly setting: Extract<NumberSetting, { kind: K }> };
+
+function RangeRows({ name, setting, onChange }: Of<'range'>) {
+  const row = (end: 'least' | 'most' | 'step') => (
+    <NumberRow name={`${name}, ${end}`} unit="mm" step={1} value={setting[end]} onChange={(v) => onChange({ ...setting, [end]: v })} />
+  );
+  return (
+    <>
+      {row('least')}
+      {row('most')}
+      {row('step')}
+    </>
+  );
+}
+
+/** Typed with commas between; taken over as soon as every value is a number. */
+function OptionsLine({ name, setting, onChange }: Of<'options'>) {
+  const [list, setList] = useState(setting.options.join(', '));
+  const type = (text: string): void => {
+    setList(text);
+    const options = optionsIn(text);
+    if (options === null) return;
+    onChange({ ...setting, options: options.includes(setting.present) ? options : [...options, setting.present] });
+  };
+  return <Field label={`${name}, values`} value={list} onChange={type} hint="With commas between, e.g. 8, 20, 35." />;
+}
+
+function optionsIn(text: string): number[] | null {
+  const options = text
+    .split(/[\s,;]+/)
+    .filter((t) => t !== '')
+    .map(Number);
+  return options.length > 0 && options.every(Number.isFinite) ? options : null;
 }

@@ -5,69 +5,85 @@ import { Field } from '../ui/field';
 import { Body } from '../ui/text';
 import { NumberRow } from './number-row';
 
-/** The maker's own table: label and what it is as an angle. */
-export function Widths({
-  saddle,
-  onChange,
-  onHere,
-}: {
+interface WidthsProps {
   readonly saddle: SaddleFields;
   readonly onChange: (saddle: SaddleFields) => void;
   readonly onHere: () => void;
-}) {
+}
+
+type Width = SaddleFields['front']['settings'][number];
+/** One width up, where nothing else is known, degrees; and the widest there is. */
+const NEXT_WIDTH = { stepDeg: 5, mostDeg: 150 } as const;
+
+/** The maker's own table: label and what it is as an angle. */
+export function Widths({ saddle, onChange, onHere }: WidthsProps) {
   const { front } = saddle;
-  const put = (settings: SaddleFields['front']['settings'], presentSetting = front.presentSetting) =>
+  const put = (settings: Width[], presentSetting = front.presentSetting) =>
     onChange({ ...saddle, front: { ...front, settings, presentSetting: Math.min(presentSetting, settings.length - 1) } });
-  const last = front.settings.at(-1)!;
+  const changed = (at: number, change: Partial<Width>): Width[] => front.settings.map((s, k) => (k === at ? { ...s, ...change } : s));
+  const wider = Math.min(NEXT_WIDTH.mostDeg, front.settings.at(-1)!.includedAngleDeg + NEXT_WIDTH.stepDeg);
   return (
     <YStack gap="$xs">
       <Body fontWeight="700">Widths: the maker’s label, and its angle</Body>
       {front.settings.map((setting, i) => (
-        <XStack key={i} gap="$xs" alignItems="center" flexWrap="wrap">
-          <YStack flex={1} minWidth={110}>
-            <Field
-              hideLabel
-              label={`Label ${i + 1}`}
-              value={setting.label}
-              onChange={(label) => put(front.settings.map((s, k) => (k === i ? { ...s, label } : s)))}
-            />
-          </YStack>
-          <YStack flex={2} minWidth={190}>
-            <NumberRow
-              name={i === front.presentSetting ? 'set now' : ''}
-              unit="°"
-              step={1}
-              value={setting.includedAngleDeg}
-              onTouch={() => {
-                onHere();
-                put(front.settings, i);
-              }}
-              onChange={(includedAngleDeg) =>
-                put(
-                  front.settings.map((s, k) => (k === i ? { ...s, includedAngleDeg } : s)),
-                  i,
-                )
-              }
-            />
-          </YStack>
-          {front.settings.length > 1 ? (
-            <Button kind="quiet" tight label={`Remove width ${i + 1}`} onPress={() => put(front.settings.filter((_, k) => k !== i))}>
-              <Body color="$action" fontWeight="700">
-                Remove
-              </Body>
-            </Button>
-          ) : null}
-        </XStack>
+        <WidthRow
+          key={i}
+          setting={setting}
+          number={i + 1}
+          present={i === front.presentSetting}
+          onLabel={(label) => put(changed(i, { label }))}
+          onTouch={() => {
+            onHere();
+            put(front.settings, i);
+          }}
+          onAngle={(includedAngleDeg) => put(changed(i, { includedAngleDeg }), i)}
+          onRemove={front.settings.length > 1 ? () => put(front.settings.filter((_, k) => k !== i)) : null}
+        />
       ))}
       <XStack>
         <Button
           tight
           label="Another width"
-          onPress={() =>
-            put([...front.settings, { label: `${front.settings.length + 1}`, includedAngleDeg: Math.min(150, last.includedAngleDeg + 5) }])
-          }
+          onPress={() => put([...front.settings, { label: `${front.settings.length + 1}`, includedAngleDeg: wider }])}
         />
       </XStack>
     </YStack>
+  );
+}
+
+interface WidthRowProps {
+  readonly setting: Width;
+  readonly number: number;
+  readonly present: boolean;
+  readonly onLabel: (label: string) => void;
+  readonly onTouch: () => void;
+  readonly onAngle: (includedAngleDeg: number) => void;
+  readonly onRemove: (() => void) | null;
+}
+
+function WidthRow({ setting, number, present, onLabel, onTouch, onAngle, onRemove }: WidthRowProps) {
+  return (
+    <XStack gap="$xs" alignItems="center" flexWrap="wrap">
+      <YStack flex={1} minWidth={110}>
+        <Field hideLabel label={`Label ${number}`} value={setting.label} onChange={onLabel} />
+      </YStack>
+      <YStack flex={2} minWidth={190}>
+        <NumberRow
+          name={present ? 'set now' : ''}
+          unit="°"
+          step={1}
+          value={setting.includedAngleDeg}
+          onTouch={onTouch}
+          onChange={onAngle}
+        />
+      </YStack>
+      {onRemove === null ? null : (
+        <Button kind="quiet" tight label={`Remove width ${number}`} onPress={onRemove}>
+          <Body color="$action" fontWeight="700">
+            Remove
+          </Body>
+        </Button>
+      )}
+    </XStack>
   );
 }

@@ -7,7 +7,7 @@ import { Sheet } from '../ui/sheet';
 import { Banner, MARK, type Tone } from '../ui/banner';
 import { refusalWords, writeName } from '../words/write-words';
 import { ownerOf, useSession } from '../platform/session-context';
-import { type SyncState as Sending } from '../platform/sync/create-sync';
+import { type SyncState as Sending } from '../platform/sync/sync-parts';
 import { type Owner, type Waiting, isFieldsWrite, isOwn } from '../platform/sync/waiting';
 import { useSync, useSyncState, useWaiting } from '../platform/use-sync';
 import { SENDING_SHORT, SENDING_WORDS } from '../words/saving-words';

@@ -1,23 +1,19 @@
 import { TakesBottom } from './takes-bottom';
-import { type BendsReading, type LineStation, MOST_TAKES, profileWarnings } from '@fulcra/core';
+import { type BendsReading, ENOUGH_TAKES, type LineStation, MOST_TAKES, profileWarnings } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { YStack } from 'tamagui';
-import { Banner } from '../ui/banner';
 import { Choice } from '../ui/choice';
 import { Columns } from '../ui/columns';
 import { Screen } from '../ui/screen';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
-import { agreementWords } from '../words/agreement-words';
-import { problemWords } from '../words/problem-words';
 import { STATION_WORDS } from '../words/station-words';
-import { warningWords } from '../words/warning-words';
 import { DropsEntry } from './drops-entry';
 import { LineCanvas } from './line-canvas';
 import { type DraftLine, draftLine, emptyLine, lineReadingOf, nextLine, undoneLine, LINE_DRAFT, LINE_WAY_DRAFT } from './line-draft';
 import { plainReading } from './plain-reading';
-import { TakesStrip } from './takes-strip';
+import { ClosedVisit, TakeProblems, TakesSoFar } from './take-parts';
 import { useTakeWrites } from './use-take-writes';
 import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
 import { CurvePanel } from '../sensor';
@@ -36,36 +32,11 @@ export interface LineEntryProps {
 
 /** A line along the spine: the topline, or the withers with the head up. */
 export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
-  const { page, measured } = loaded;
-  const measurement = measured[station];
-  const [way, setWay] = useDraft('way-of-line', LINE_WAY_DRAFT, 'drops');
-  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, LINE_DRAFT, emptyLine(station));
-  const draft: DraftLine = { ...kept, way };
-  const [bends, setBends] = useState<BendsReading | null>(null);
-  const [asked, setAsked] = useState(false);
-  const { keep, withdraw, withdrawLast } = useTakeWrites(visitId, station, measurement);
-  const reading = lineReadingOf(draft, bends);
-  const outcome = useMemo(() => (reading === null ? null : draftLine(draft, bends)), [kept, way, bends]); // eslint-disable-line react-hooks/exhaustive-deps -- draft and reading are made of these
-  const live = outcome?.ok ? outcome.value : null;
-  const full = measurement.takes.length >= MOST_TAKES;
-  const begun = way !== 'sensor' && reading !== null;
-  const enough = measurement.accepted.length >= 3 && !begun;
-  const warnings = live !== null && station === 'withers' ? profileWarnings(live, measured.topline.consensus) : [];
-  const save = async () => {
-    setAsked(true);
-    if (!outcome?.ok || reading === null || full || loaded.closed) return;
-    if (await keep(plainReading(reading), 0)) {
-      setDraft(nextLine(draft));
-      setAsked(false);
-    }
-  };
-  const undo = () => (begun ? setDraft(undoneLine(draft)) : withdrawLast());
-  const next = nextStep(loaded, { station });
-  const [tone, text] = agreementWords(measurement);
-  const problems = outcome !== null && !outcome.ok && (asked || way === 'sensor') ? outcome.problems : [];
+  const entry = useLineEntry({ visitId, loaded, station });
+  const { measurement, draft, setDraft, way, setWay, begun, enough } = entry;
   return (
     <Screen
-      title={page.horse.name}
+      title={loaded.page.horse.name}
       note={STATION_WORDS[station].name}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
@@ -74,42 +45,60 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
           visitId={visitId}
           loaded={loaded}
           undoOff={!begun && measurement.takes.length === 0}
-          onUndo={undo}
+          onUndo={entry.undo}
           enough={enough}
-          next={next}
+          next={nextStep(loaded, { station })}
           keepLabel={`Keep take ${measurement.everTaken + 1}`}
-          keepOff={full || reading === null}
-          onKeep={() => void save()}
+          keepOff={entry.full || entry.reading === null}
+          onKeep={entry.save}
         />
       }
     >
       <Columns>
         <YStack gap="$s">
-          {loaded.closed ? (
-            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
-          ) : null}
+          <ClosedVisit loaded={loaded} />
           <Choice label="Way of measuring" value={way} options={WAYS} onChange={setWay} />
-          <LineCanvas draft={draft} live={live} setDraft={setDraft} measurement={measurement} station={station} />
+          <LineCanvas draft={draft} live={entry.live} setDraft={setDraft} measurement={measurement} station={station} />
         </YStack>
         <YStack gap="$m">
           {way === 'drops' && !loaded.closed ? <DropsEntry draft={draft} onChange={setDraft} /> : null}
-          {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={setBends} onPress={() => void save()} /> : null}
-          {problems.map((p, i) => (
-            <Banner key={i} tone="bad">
-              {problemWords(p)}
-            </Banner>
-          ))}
-          {warnings.map((w) => (
-            <Banner key={w.code} tone="lookOut">
-              {warningWords(w)}
-            </Banner>
-          ))}
-          <TakesStrip front={measurement} onWithdraw={loaded.closed ? null : withdraw} />
-          <Banner tone={tone}>{text}</Banner>
-          {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
+          {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
+          <TakeProblems problems={entry.problems} warnings={entry.warnings} />
+          <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} />
           <Small>{STATION_WORDS[station].how}</Small>
         </YStack>
       </Columns>
     </Screen>
   );
+}
+
+/** The line in the hand: what is entered, what it reads as, and what is wrong with it. */
+function useLineEntry({ visitId, loaded, station }: LineEntryProps) {
+  const measurement = loaded.measured[station];
+  const [way, setWay] = useDraft('way-of-line', LINE_WAY_DRAFT, 'drops');
+  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, LINE_DRAFT, emptyLine(station));
+  const draft = useMemo((): DraftLine => ({ ...kept, way }), [kept, way]);
+  const [bends, setBends] = useState<BendsReading | null>(null);
+  const [asked, setAsked] = useState(false);
+  const { keep, withdraw, withdrawLast } = useTakeWrites(visitId, station, measurement);
+  const reading = useMemo(() => lineReadingOf(draft, bends), [draft, bends]);
+  const outcome = useMemo(() => (reading === null ? null : draftLine(draft, bends)), [reading, draft, bends]);
+  const live = outcome?.ok ? outcome.value : null;
+  const full = measurement.takes.length >= MOST_TAKES;
+  const begun = way !== 'sensor' && reading !== null;
+  const save = async (): Promise<void> => {
+    setAsked(true);
+    if (!outcome?.ok || reading === null || full || loaded.closed) return;
+    if (!(await keep(plainReading(reading), 0))) return;
+    setDraft(nextLine(draft));
+    setAsked(false);
+  };
+  return {
+    ...{ measurement, way, setWay, draft, setDraft, setBends, reading, live, full, begun, withdraw },
+    enough: measurement.accepted.length >= ENOUGH_TAKES && !begun,
+    problems: outcome !== null && !outcome.ok && (asked || way === 'sensor') ? outcome.problems : [],
+    warnings: live !== null && station === 'withers' ? profileWarnings(live, loaded.measured.topline.consensus) : [],
+    save: () => void save(),
+    undo: () => (begun ? setDraft(undoneLine(draft)) : withdrawLast()),
+  };
 }

@@ -1,5 +1,5 @@
 import { TakesBottom } from './takes-bottom';
-import { type BendsReading, MOST_TAKES, type SectionStation, highestOffSpineMm, sectionWarnings } from '@fulcra/core';
+import { type BendsReading, ENOUGH_TAKES, MOST_TAKES, type SectionStation, highestOffSpineMm, sectionWarnings } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -11,10 +11,7 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
-import { agreementWords } from '../words/agreement-words';
-import { problemWords } from '../words/problem-words';
 import { STATION_WORDS } from '../words/station-words';
-import { warningWords } from '../words/warning-words';
 import {
   type DraftTake,
   EMPTY_DRAFT,
@@ -30,7 +27,7 @@ import {
 import { GaugeReadout } from './gauge-readout';
 import { plainReading } from './plain-reading';
 import { SectionCanvas } from './section-canvas';
-import { TakesStrip } from './takes-strip';
+import { ClosedVisit, TakeProblems, TakesSoFar } from './take-parts';
 import { useKnownSection } from './use-known-section';
 import { useTakeWrites } from './use-take-writes';
 import { WidthsEntry } from './widths-entry';
@@ -51,46 +48,11 @@ export interface SectionEntryProps {
 
 /** One section: enter a take in any way, keep it, and go on when three agree. */
 export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
-  const { page } = loaded;
-  const measurement = loaded.measured.sections[station];
-  const [way, setWay] = useDraft('way-of-section', WAY_DRAFT, 'widths');
-  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, TAKE_DRAFT, EMPTY_DRAFT);
-  const draft: DraftTake = { ...kept, way };
-  const [bends, setBends] = useState<BendsReading | null>(null);
-  const [asked, setAsked] = useState(false);
-  const { keep, withdraw, withdrawLast } = useTakeWrites(visitId, station, measurement);
-  const reading = readingOf(draft, bends);
-  const outcome = useMemo(() => (reading === null ? null : draftSection(draft, bends)), [kept, way, bends]); // eslint-disable-line react-hooks/exhaustive-deps -- draft and reading are made of these
-  const live = outcome?.ok ? outcome.value : null;
-  const whole = way === 'sensor' ? reading !== null : isWhole(draft);
-  const full = measurement.takes.length >= MOST_TAKES;
-  const enough = measurement.accepted.length >= 3 && (way === 'sensor' || isEmpty(draft));
-  const atMm = draft.atMm ?? (station === 'front' ? page.visit.stationMm : measurement.takenAtMm);
-  const known = useKnownSection(page, station, measurement);
-  const warnings = useMemo(
-    () =>
-      live === null || reading === null || (enough && way === 'sensor') ? [] : sectionWarnings(live, known, highestOffSpineMm(reading)),
-    [live, known], // eslint-disable-line react-hooks/exhaustive-deps -- the reading changes with what it reads as
-  );
-  const save = async () => {
-    setAsked(true);
-    if (!outcome?.ok || !whole || reading === null || full || loaded.closed) return;
-    if (await keep(plainReading(reading), atMm)) {
-      setDraft(nextDraft(draft));
-      setAsked(false);
-    }
-  };
-  const undo = () => {
-    if (way === 'points' && draft.past.length > 0) setDraft(undonePoints(draft));
-    else if (way !== 'sensor' && !isEmpty(draft)) setDraft(nextDraft(draft));
-    else withdrawLast();
-  };
-  const next = nextStep(loaded, { station });
-  const [tone, text] = agreementWords(measurement);
-  const problems = outcome !== null && !outcome.ok && (asked || (whole && way !== 'points')) ? outcome.problems : [];
+  const entry = useSectionEntry({ visitId, loaded, station });
+  const { measurement, draft, setDraft, way, setWay, live, atMm, enough } = entry;
   return (
     <Screen
-      title={page.horse.name}
+      title={loaded.page.horse.name}
       note={`${STATION_WORDS[station].name}, ${atMm} mm behind the scapula`}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} at={station} />}
@@ -99,42 +61,27 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
           visitId={visitId}
           loaded={loaded}
           undoOff={(way === 'sensor' || isEmpty(draft)) && measurement.takes.length === 0}
-          onUndo={undo}
+          onUndo={entry.undo}
           enough={enough}
-          next={next}
+          next={nextStep(loaded, { station })}
           keepLabel={`Keep take ${measurement.everTaken + 1}`}
-          keepOff={full || reading === null}
-          onKeep={() => void save()}
+          keepOff={entry.full || entry.reading === null}
+          onKeep={entry.save}
         />
       }
     >
       <Columns>
         <YStack gap="$s">
-          {loaded.closed ? (
-            <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>
-          ) : null}
+          <ClosedVisit loaded={loaded} />
           <Choice label="Way of measuring" value={way} options={WAYS} onChange={setWay} />
           <SectionCanvas draft={draft} live={live} setDraft={setDraft} measurement={measurement} />
         </YStack>
         <YStack gap="$m">
           {way === 'widths' && !loaded.closed ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
-          {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={setBends} onPress={() => void save()} /> : null}
-          {problems.map((p, i) => (
-            <Banner key={i} tone="bad">
-              {problemWords(p)}
-            </Banner>
-          ))}
-          {asked && way !== 'sensor' && !isWhole(draft) && !isEmpty(draft) ? (
-            <Banner tone="bad">Some widths are still missing: tap their numbers, or remove that depth.</Banner>
-          ) : null}
-          {warnings.map((w) => (
-            <Banner key={w.code} tone="lookOut">
-              {warningWords(w)}
-            </Banner>
-          ))}
-          <TakesStrip front={measurement} onWithdraw={loaded.closed ? null : withdraw} />
-          <Banner tone={tone}>{text}</Banner>
-          {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
+          {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
+          <TakeProblems problems={entry.problems} warnings={entry.warnings} />
+          {entry.gaps ? <Banner tone="bad">Some widths are still missing: tap their numbers, or remove that depth.</Banner> : null}
+          <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} />
           {station === 'front' && measurement.consensus !== null ? (
             <Button label="See what fits" onPress={() => router.push(`/visits/${visitId}/front`)} />
           ) : null}
@@ -145,6 +92,46 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
       </Columns>
     </Screen>
   );
+}
+
+/** The take in the hand: what is entered, what it reads as, and what is wrong with it. */
+function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
+  const { page } = loaded;
+  const measurement = loaded.measured.sections[station];
+  const [way, setWay] = useDraft('way-of-section', WAY_DRAFT, 'widths');
+  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, TAKE_DRAFT, EMPTY_DRAFT);
+  const draft = useMemo((): DraftTake => ({ ...kept, way }), [kept, way]);
+  const [bends, setBends] = useState<BendsReading | null>(null);
+  const [asked, setAsked] = useState(false);
+  const { keep, withdraw, withdrawLast } = useTakeWrites(visitId, station, measurement);
+  const reading = useMemo(() => readingOf(draft, bends), [draft, bends]);
+  const outcome = useMemo(() => (reading === null ? null : draftSection(draft, bends)), [reading, draft, bends]);
+  const live = outcome?.ok ? outcome.value : null;
+  const whole = way === 'sensor' ? reading !== null : isWhole(draft);
+  const full = measurement.takes.length >= MOST_TAKES;
+  const enough = measurement.accepted.length >= ENOUGH_TAKES && (way === 'sensor' || isEmpty(draft));
+  const atMm = draft.atMm ?? (station === 'front' ? page.visit.stationMm : measurement.takenAtMm);
+  const known = useKnownSection(page, station, measurement);
+  const quiet = live === null || reading === null || (enough && way === 'sensor');
+  const warnings = useMemo(() => (quiet ? [] : sectionWarnings(live, known, highestOffSpineMm(reading))), [quiet, live, known, reading]);
+  const save = async (): Promise<void> => {
+    setAsked(true);
+    if (!outcome?.ok || !whole || reading === null || full || loaded.closed) return;
+    if (!(await keep(plainReading(reading), atMm))) return;
+    setDraft(nextDraft(draft));
+    setAsked(false);
+  };
+  const undo = (): void => {
+    if (way === 'points' && draft.past.length > 0) setDraft(undonePoints(draft));
+    else if (way !== 'sensor' && !isEmpty(draft)) setDraft(nextDraft(draft));
+    else withdrawLast();
+  };
+  return {
+    ...{ measurement, way, setWay, draft, setDraft, setBends, reading, live, full, enough, atMm, warnings, withdraw, undo },
+    problems: outcome !== null && !outcome.ok && (asked || (whole && way !== 'points')) ? outcome.problems : [],
+    gaps: asked && way !== 'sensor' && !isWhole(draft) && !isEmpty(draft),
+    save: () => void save(),
+  };
 }
 
 /** Where this take is taken; it starts where the landmark was felt. */

@@ -9,7 +9,5 @@ export interface FormFieldProps<Typed extends FieldValues, Read> extends Omit<Fi
 /** A line of a form: what is wrong with it stands under it, is read out with it, and brings the focus to it. */
 export function FormField<Typed extends FieldValues, Read>({ control, name, ...line }: FormFieldProps<Typed, Read>) {
   const { field, fieldState } = useController({ control, name });
-  return (
-    <Field {...line} inputRef={field.ref} value={field.value as string} onChange={field.onChange} problem={fieldState.error?.message} />
-  );
+  return <Field {...line} inputRef={field.ref} value={field.value} onChange={field.onChange} problem={fieldState.error?.message} />;
 }

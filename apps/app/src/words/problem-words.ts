@@ -58,10 +58,8 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
     `This back would ask for a front beyond ${v.leastDeg}° to ${v.mostDeg}°, which nobody builds. Check the section.`,
   ARCH_LENGTH_OUT_OF_RANGE: (v) => `Points of ${mm(v.lengthMm)} are outside ${mm(v.leastMm)} to ${mm(v.mostMm)}. Check the saddle.`,
   ARCH_DOES_NOT_SETTLE: (v) => `A front of ${Math.round(v.angleDeg)}° finds no rest on this section. Check the section.`,
-  SADDLE_OUT_OF_RANGE: (v) =>
-    `${measure(v.measure)}: ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
-  SADDLE_PLACE_OUTSIDE: (v) =>
-    `${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
+  SADDLE_OUT_OF_RANGE: (v) => `${measure(v.measure)}: ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
+  SADDLE_PLACE_OUTSIDE: (v) => `${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
   RIDER_MASS_OUT_OF_RANGE: (v) => `A rider of ${v.massKg} kg is outside 0 to ${v.mostKg} kg. Check the weight.`,
   SADDLE_OFF_THE_BACK: (v) =>
     `${v.share} % of this saddle would lie where the back was not measured. Trace further, move it, or take a shorter saddle.`,

@@ -7,6 +7,7 @@ import {
   yardPageSchema,
   yardQuerySchema,
 } from '@fulcra/contract';
+import { type FastifyRequest } from 'fastify';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { type DataSource } from 'typeorm';
 import { z } from 'zod';
@@ -15,6 +16,7 @@ import { signedIn } from '../platform/auth/plugin';
 import { decidedAt } from '../visits/decisions';
 import { earlierFacts } from '../visits/facts';
 import { rideResults } from '../visits/ride';
+import { landmarksAt, tracedAt } from './tracings';
 import { yardPage } from './yard';
 
 interface Needs {
@@ -24,70 +26,85 @@ interface Needs {
 const ofHorse = z.object({ horseId: idSchema });
 const ofVisit = z.object({ visitId: idSchema });
 
+type HorseQuestion = FastifyRequest<{ Params: z.infer<typeof ofHorse> }>;
+type VisitQuestion = FastifyRequest<{ Params: z.infer<typeof ofVisit> }>;
+
 /** What screens read: each put together from several kinds of records. */
-export const viewRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, stores }) => {
+export const viewRoutes: FastifyPluginAsyncZod<Needs> = async (app, needs) => {
   app.get('/api/horses', { schema: { querystring: yardQuerySchema, response: { 200: yardPageSchema } } }, async (request) =>
-    yardPage(db, signedIn(request).practiceId, request.query),
+    yardPage(needs.db, signedIn(request).practiceId, request.query),
   );
-
-  app.get('/api/horses/:horseId', { schema: { params: ofHorse, response: { 200: horseHistorySchema } } }, async (request) => {
-    const { practiceId } = signedIn(request);
-    const horse = await stores.horse.get(practiceId, request.params.horseId);
-    const own = await stores.visit.ofHorse(practiceId, horse.id);
-    const ids = own.map((v) => v.id);
-    const [decided, said] = [await stores.decisions.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
-    const visits = own.map((visit) => ({ visit, ...decidedAt(decided, visit.id) }));
-    const ridden = visits.map(({ visit, decision }) => ({
-      visitId: visit.id,
-      said: visit.result,
-      decision,
-      facts: said.filter((f) => f.visitId === visit.id),
-    }));
-    const rides = await rideResults(db.manager, practiceId, ridden);
-    const days = new Map(own.map((v) => [v.id, v.startedOn]));
-    return {
-      horse,
-      said: earlierFacts(said, days, null, null),
-      visits: visits.map((v) => ({ ...v, ride: rides.get(v.visit.id)! })),
-    };
-  });
-
-  app.get('/api/horses/:horseId/tracings', { schema: { params: ofHorse, response: { 200: horseTracingsSchema } } }, async (request) => {
-    const { practiceId } = signedIn(request);
-    const horse = await stores.horse.get(practiceId, request.params.horseId);
-    const own = (await stores.visit.ofHorse(practiceId, horse.id)).reverse();
-    const ids = own.map((v) => v.id);
-    const [taken, found] = [await stores.takes.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
-    return own.map(({ id, startedOn, stationMm }) => ({
-      visitId: id,
-      startedOn,
-      stationMm,
-      takes: taken.filter((t) => t.visitId === id),
-      facts: found.filter((f) => f.visitId === id && f.body.kind === 'landmark'),
-    }));
-  });
-
-  app.get('/api/visits/:visitId', { schema: { params: ofVisit, response: { 200: visitPageSchema } } }, async (request) => {
-    const { practiceId } = signedIn(request);
-    const visit = await stores.visit.get(practiceId, request.params.visitId);
-    const own = await stores.visit.ofHorse(practiceId, visit.horseId);
-    const said = await stores.facts.ofVisits(
-      practiceId,
-      own.map((v) => v.id),
-    );
-    const days = new Map(own.map((v) => [v.id, v.startedOn]));
-    return {
-      visit,
-      horse: await stores.horse.get(practiceId, visit.horseId),
-      takes: await stores.takes.ofVisits(practiceId, [visit.id]),
-      facts: said.filter((f) => f.visitId === visit.id),
-      photos: await stores.photos.ofVisit(practiceId, visit.id),
-      earlier: earlierFacts(said, days, visit.id, visit.startedOn),
-      ...decidedAt(await stores.decisions.ofVisits(practiceId, [visit.id]), visit.id),
-    };
-  });
-
+  app.get('/api/horses/:horseId', { schema: { params: ofHorse, response: { 200: horseHistorySchema } } }, async (request) =>
+    horseHistory(needs, request),
+  );
+  app.get('/api/horses/:horseId/tracings', { schema: { params: ofHorse, response: { 200: horseTracingsSchema } } }, async (request) =>
+    horseTracings(needs, request),
+  );
+  app.get('/api/visits/:visitId', { schema: { params: ofVisit, response: { 200: visitPageSchema } } }, async (request) =>
+    visitPage(needs, request),
+  );
   app.get('/api/saddle-photos', { schema: { response: { 200: z.array(saddlePhotoSchema) } } }, async (request) =>
-    stores.photos.ofSaddles(signedIn(request).practiceId),
+    needs.stores.photos.ofSaddles(signedIn(request).practiceId),
   );
 };
+
+/** A horse with its visits, what was decided at each, and whether it may be ridden. */
+async function horseHistory({ db, stores }: Needs, request: HorseQuestion) {
+  const { practiceId } = signedIn(request);
+  const horse = await stores.horse.get(practiceId, request.params.horseId);
+  const own = await stores.visit.ofHorse(practiceId, horse.id);
+  const ids = own.map((v) => v.id);
+  const [decided, said] = [await stores.decisions.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
+  const visits = own.map((visit) => ({ visit, ...decidedAt(decided, visit.id) }));
+  const ridden = visits.map(({ visit, decision }) => ({
+    visitId: visit.id,
+    said: visit.result,
+    decision,
+    facts: said.filter((f) => f.visitId === visit.id),
+  }));
+  const rides = await rideResults(db.manager, practiceId, ridden);
+  return {
+    horse,
+    said: earlierFacts(said, daysOf(own), null, null),
+    visits: visits.map((v) => ({ ...v, ride: rides.get(v.visit.id)! })),
+  };
+}
+
+/** Every visit's takes and landmarks, oldest first: what change over time is drawn from. */
+async function horseTracings({ stores }: Needs, request: HorseQuestion) {
+  const { practiceId } = signedIn(request);
+  const horse = await stores.horse.get(practiceId, request.params.horseId);
+  const own = (await stores.visit.ofHorse(practiceId, horse.id)).reverse();
+  const ids = own.map((v) => v.id);
+  const [taken, found] = [await stores.takes.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
+  return own.map(({ id, startedOn, stationMm }) => ({
+    visitId: id,
+    startedOn,
+    stationMm,
+    takes: tracedAt(taken, id),
+    facts: landmarksAt(found, id),
+  }));
+}
+
+/** One visit with all that was entered at it, and what earlier ones found. */
+async function visitPage({ stores }: Needs, request: VisitQuestion) {
+  const { practiceId } = signedIn(request);
+  const visit = await stores.visit.get(practiceId, request.params.visitId);
+  const own = await stores.visit.ofHorse(practiceId, visit.horseId);
+  const said = await stores.facts.ofVisits(
+    practiceId,
+    own.map((v) => v.id),
+  );
+  return {
+    visit,
+    horse: await stores.horse.get(practiceId, visit.horseId),
+    takes: await stores.takes.ofVisits(practiceId, [visit.id]),
+    facts: said.filter((f) => f.visitId === visit.id),
+    photos: await stores.photos.ofVisit(practiceId, visit.id),
+    earlier: earlierFacts(said, daysOf(own), visit.id, visit.startedOn),
+    ...decidedAt(await stores.decisions.ofVisits(practiceId, [visit.id]), visit.id),
+  };
+}
+
+const daysOf = (visits: readonly { readonly id: string; readonly startedOn: string }[]): Map<string, string> =>
+  new Map(visits.map((v) => [v.id, v.startedOn]));

@@ -4,7 +4,7 @@ import { type BySideAndZone, type Zone, ZONES } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup, shapeOf } from '../saddle/saddle-setup';
 import { strapPairs } from '../saddle/strap-sets';
 import { makeableShapes } from '../saddle/width-setting';
-import { type NearOff, otherSide } from '../units';
+import { type NearOff, SIDES, otherSide } from '../units';
 
 /** What a fitter turns: one number or choice of a setup that moves in real steps. */
 export const AXIS_IDS = [
@@ -35,87 +35,97 @@ export type AxisId = (typeof AXIS_IDS)[number];
 /** Steps of the things a fitter has in the van, mm (defaults). */
 export const FITTER_STEPS = { placeMm: 5, shimMm: 3, mostShimMm: 15, placeFromMm: 0, placeToMm: 150 } as const;
 
-/** The setup one real step along an axis; null at its end or where this saddle has no such thing. */
-export function stepSetup(saddle: DescribedSaddle, setup: SaddleSetup, axis: AxisId, direction: -1 | 1): SaddleSetup | null {
-  const { front, build } = saddle;
-  const { flock } = build.panel;
-  const set = (setting: NumberSetting, now: number, put: (v: number) => SaddleSetup): SaddleSetup | null => {
-    const next = steppedValue(setting, now, direction);
-    return next === null ? null : put(next);
+/** A setup about to be turned by one step. */
+interface Turn {
+  readonly saddle: DescribedSaddle;
+  readonly setup: SaddleSetup;
+  readonly direction: -1 | 1;
+}
+type Turned = SaddleSetup | null;
+
+function set({ direction }: Turn, setting: NumberSetting, now: number, put: (v: number) => SaddleSetup): Turned {
+  const next = steppedValue(setting, now, direction);
+  return next === null ? null : put(next);
+}
+
+function bounded(
+  { direction }: Turn,
+  now: number,
+  step: number,
+  [least, most]: readonly [number, number],
+  put: (v: number) => SaddleSetup,
+): Turned {
+  const next = now + direction * step;
+  return next < least - 1e-9 || next > most + 1e-9 ? null : put(next);
+}
+
+const flocked =
+  (zones: readonly Zone[]) =>
+  ({ saddle, setup, direction }: Turn): Turned => {
+    const { leastMm, mostMm, stepMm } = saddle.build.panel.flock;
+    const next = added(setup.flock, SIDES, zones, direction * stepMm);
+    const inside = SIDES.every((s) => zones.every((z) => next[s][z] >= leastMm - 1e-9 && next[s][z] <= mostMm + 1e-9));
+    return inside && stepMm > 0 ? { ...setup, flock: next } : null;
   };
-  const bounded = (now: number, step: number, least: number, most: number, put: (v: number) => SaddleSetup): SaddleSetup | null => {
-    const next = now + direction * step;
-    return next < least - 1e-9 || next > most + 1e-9 ? null : put(next);
-  };
-  const flocked = (sides: readonly NearOff[], zones: readonly Zone[]): SaddleSetup | null => {
-    const next = added(setup.flock, sides, zones, direction * flock.stepMm);
-    const inside = sides.every((s) => zones.every((z) => next[s][z] >= flock.leastMm - 1e-9 && next[s][z] <= flock.mostMm + 1e-9));
-    return inside && flock.stepMm > 0 ? { ...setup, flock: next } : null;
-  };
-  const shimmed = (sides: readonly NearOff[], zone: Zone): SaddleSetup | null => {
+
+const shimmed =
+  (sides: readonly NearOff[], zone: Zone) =>
+  ({ setup, direction }: Turn): Turned => {
     const shims = added(setup.shims, sides, [zone], direction * FITTER_STEPS.shimMm);
     const inside = sides.every((s) => shims[s][zone] >= -1e-9 && shims[s][zone] <= FITTER_STEPS.mostShimMm + 1e-9);
     return inside ? { ...setup, shims } : null;
   };
-  switch (axis) {
-    case 'width':
-      return bounded(setup.width, 1, 0, front.settings.length - 1, (width) => ({ ...setup, width }));
-    case 'archShape': {
-      const shapes = makeableShapes(front);
-      const shape = shapes[shapes.indexOf(shapeOf(saddle, setup)) + direction];
-      return shape === undefined ? null : { ...setup, shape };
-    }
-    case 'curve':
-      return set(build.frame.curveMm, setup.curveMm, (curveMm) => ({ ...setup, curveMm }));
-    case 'frontDepth':
-      return set(build.panel.depthFrontMm, setup.frontDepthMm, (frontDepthMm) => ({ ...setup, frontDepthMm }));
-    case 'gusset':
-      return set(build.panel.depthRearMm, setup.rearDepthMm, (rearDepthMm) => ({ ...setup, rearDepthMm }));
-    case 'place':
-      return bounded(setup.placeMm, FITTER_STEPS.placeMm, FITTER_STEPS.placeFromMm, FITTER_STEPS.placeToMm, (placeMm) => ({
-        ...setup,
-        placeMm,
-      }));
-    case 'flockFront':
-      return flocked(['near', 'off'], ['front']);
-    case 'flockMiddle':
-      return flocked(['near', 'off'], ['middle']);
-    case 'flockRear':
-      return flocked(['near', 'off'], ['rear']);
-    case 'flockNear':
-      return flockedAcross(saddle, setup, direction);
-    case 'shimFront':
-      return shimmed(['near', 'off'], 'front');
-    case 'shimMiddle':
-      return shimmed(['near', 'off'], 'middle');
-    case 'shimRear':
-      return shimmed(['near', 'off'], 'rear');
-    case 'shimFrontNear':
-      return shimmed(['near'], 'front');
-    case 'shimFrontOff':
-      return shimmed(['off'], 'front');
-    case 'shimMiddleNear':
-      return shimmed(['near'], 'middle');
-    case 'shimMiddleOff':
-      return shimmed(['off'], 'middle');
-    case 'shimRearNear':
-      return shimmed(['near'], 'rear');
-    case 'shimRearOff':
-      return shimmed(['off'], 'rear');
-    case 'pad': {
-      const list = saddle.kind === 'western' ? PADS : PADS.filter((p) => p.thicknessMm < NEUTRAL_PAD.western.thicknessMm);
-      const at = list.findIndex((p) => p.kind === setup.pad.kind && p.thicknessMm === setup.pad.thicknessMm);
-      const pad = list[at + direction];
-      return pad === undefined ? null : { ...setup, pad };
-    }
-    case 'straps': {
-      const pairs = strapPairs(build.straps);
-      const at = pairs.findIndex((p) => p.join() === setup.straps.join());
-      const straps = pairs[at + direction];
-      return straps === undefined ? null : { ...setup, straps };
-    }
-  }
+
+function otherShape({ saddle, setup, direction }: Turn): Turned {
+  const shapes = makeableShapes(saddle.front);
+  const shape = shapes[shapes.indexOf(shapeOf(saddle, setup)) + direction];
+  return shape === undefined ? null : { ...setup, shape };
 }
+
+function otherPad({ saddle, setup, direction }: Turn): Turned {
+  const list = saddle.kind === 'western' ? PADS : PADS.filter((p) => p.thicknessMm < NEUTRAL_PAD.western.thicknessMm);
+  const at = list.findIndex((p) => p.kind === setup.pad.kind && p.thicknessMm === setup.pad.thicknessMm);
+  const pad = list[at + direction];
+  return pad === undefined ? null : { ...setup, pad };
+}
+
+function otherStraps({ saddle, setup, direction }: Turn): Turned {
+  const pairs = strapPairs(saddle.build.straps);
+  const at = pairs.findIndex((p) => p.join() === setup.straps.join());
+  const straps = pairs[at + direction];
+  return straps === undefined ? null : { ...setup, straps };
+}
+const { placeMm: PLACE_STEP_MM, placeFromMm, placeToMm } = FITTER_STEPS;
+
+const TURNS: Readonly<Record<AxisId, (turn: Turn) => Turned>> = {
+  width: (turn) => bounded(turn, turn.setup.width, 1, [0, turn.saddle.front.settings.length - 1], (width) => ({ ...turn.setup, width })),
+  archShape: otherShape,
+  curve: (turn) => set(turn, turn.saddle.build.frame.curveMm, turn.setup.curveMm, (curveMm) => ({ ...turn.setup, curveMm })),
+  frontDepth: (turn) =>
+    set(turn, turn.saddle.build.panel.depthFrontMm, turn.setup.frontDepthMm, (frontDepthMm) => ({ ...turn.setup, frontDepthMm })),
+  gusset: (turn) =>
+    set(turn, turn.saddle.build.panel.depthRearMm, turn.setup.rearDepthMm, (rearDepthMm) => ({ ...turn.setup, rearDepthMm })),
+  place: (turn) => bounded(turn, turn.setup.placeMm, PLACE_STEP_MM, [placeFromMm, placeToMm], (placeMm) => ({ ...turn.setup, placeMm })),
+  flockFront: flocked(['front']),
+  flockMiddle: flocked(['middle']),
+  flockRear: flocked(['rear']),
+  flockNear: ({ saddle, setup, direction }) => flockedAcross(saddle, setup, direction),
+  shimFront: shimmed(SIDES, 'front'),
+  shimMiddle: shimmed(SIDES, 'middle'),
+  shimRear: shimmed(SIDES, 'rear'),
+  shimFrontNear: shimmed(['near'], 'front'),
+  shimFrontOff: shimmed(['off'], 'front'),
+  shimMiddleNear: shimmed(['near'], 'middle'),
+  shimMiddleOff: shimmed(['off'], 'middle'),
+  shimRearNear: shimmed(['near'], 'rear'),
+  shimRearOff: shimmed(['off'], 'rear'),
+  pad: otherPad,
+  straps: otherStraps,
+};
+
+/** The setup one real step along an axis; null at its end or where this saddle has no such thing. */
+export const stepSetup = (saddle: DescribedSaddle, setup: SaddleSetup, axis: AxisId, direction: -1 | 1): SaddleSetup | null =>
+  TURNS[axis]({ saddle, setup, direction });
 
 export interface NeighbourSetup {
   readonly axis: AxisId;

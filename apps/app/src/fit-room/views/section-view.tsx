@@ -10,7 +10,6 @@ import {
   surfaceHeightMm,
   underside,
   type SitPicture,
-  schoolById,
 } from '@fulcra/core';
 import Svg, { G, Path, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../../drawings/millimetre-grid';
@@ -20,7 +19,7 @@ import { ValuePeg } from '../../drawings/value-peg';
 import { BODY_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { fingersWords } from '../../words/measure-words';
-import { PRESSURE_COLOURS, pressureStepper, pressureSteps } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureStepper, schoolSteps } from '../model/pressure-scale';
 import { type RoomViewProps } from './top-view';
 
 const REACH = { halfWidthMm: 168, aboveMm: 78, belowMm: 168 } as const;
@@ -75,7 +74,7 @@ function Skin({ body, scale, palette }: Layer & { readonly body: Record<NearOff,
 
 /** Panels and tree, and what presses where: as high as it presses. */
 function SaddleAcross({ cut, picture, scale, palette }: Layer & { readonly cut: Cut; readonly picture: SitPicture }) {
-  const stepOf = pressureStepper(pressureSteps(schoolById(picture.asked.schoolId).rules));
+  const stepOf = pressureStepper(schoolSteps(picture.asked.schoolId));
   const barPx = 5 * scale.pxPerMm;
   return (
     <G>

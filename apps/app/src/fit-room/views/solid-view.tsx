@@ -5,6 +5,7 @@ import { XStack, YStack } from 'tamagui';
 import { backGroup } from '../../drawings/solid/back-mesh';
 import { type Viewer, openViewer, turnByKey } from '../../drawings/solid/viewer';
 import { Button } from '../../ui/button';
+import { useLatest } from '../../ui/use-latest';
 import { usePalette } from '../../ui/use-palette';
 import { saddleGroup } from '../model/saddle-mesh';
 import { type RoomViewProps } from './top-view';
@@ -12,59 +13,12 @@ import { type RoomViewProps } from './top-view';
 const SETTLE_MS = 700;
 const FROM_MM = 70;
 
+type SolidViewProps = RoomViewProps & { readonly heightPx: number; readonly onLost: () => void };
+
 /** Back and saddle from every side; the saddle comes down and settles, then shows what it presses. */
-export default function SolidView({
-  widthPx,
-  heightPx,
-  surface,
-  landmarks,
-  picture,
-  onLost,
-}: RoomViewProps & { readonly heightPx: number; readonly onLost: () => void }) {
-  const palette = usePalette();
-  const holder = useRef<HTMLDivElement>(null);
-  const view = useRef<Viewer | null>(null);
-  const lost = useRef(onLost);
-  lost.current = onLost;
-  const newest = useRef(picture);
-  newest.current = picture;
-  const draw = useRef<(liftedMm: number, first: boolean) => void>(() => undefined);
-  const settle = useRef<() => void>(() => undefined);
-  useEffect(() => {
-    const viewer = openViewer(holder.current!, widthPx, heightPx, palette.sheet, () => lost.current());
-    view.current = viewer;
-    let frame = 0;
-    draw.current = (liftedMm, first) => {
-      const group = new Group().add(
-        backGroup(surface, landmarks, palette),
-        saddleGroup(newest.current, (x, y) => surfaceHeightMm(surface, x, y), liftedMm),
-      );
-      if (first) viewer.show(group);
-      else viewer.swap(group);
-    };
-    settle.current = () => {
-      cancelAnimationFrame(frame);
-      const startedAt = performance.now();
-      const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
-      const step = () => {
-        const share = still ? 1 : Math.min(1, (performance.now() - startedAt) / SETTLE_MS);
-        draw.current(FROM_MM * (1 - share) ** 2, false);
-        if (share < 1) frame = requestAnimationFrame(step);
-      };
-      step();
-    };
-    draw.current(0, true);
-    settle.current();
-    return () => {
-      cancelAnimationFrame(frame);
-      view.current = null;
-      draw.current = () => undefined;
-      viewer.close();
-    };
-  }, [widthPx, heightPx, surface, landmarks, palette]);
-  useEffect(() => {
-    if (view.current !== null) draw.current(0, false);
-  }, [picture]);
+export default function SolidView(props: SolidViewProps) {
+  const { widthPx, heightPx } = props;
+  const { holder, view, settle } = useSolid(props);
   return (
     <YStack gap="$xs">
       <div
@@ -81,4 +35,56 @@ export default function SolidView({
       </XStack>
     </YStack>
   );
+}
+
+/** One viewer for one back; a new picture changes only the saddle in it. */
+function useSolid({ widthPx, heightPx, surface, landmarks, picture, onLost }: SolidViewProps) {
+  const palette = usePalette();
+  const holder = useRef<HTMLDivElement>(null);
+  const view = useRef<Viewer | null>(null);
+  const lost = useLatest(onLost);
+  const newest = useLatest(picture);
+  const draw = useRef<(liftedMm: number, first: boolean) => void>(() => undefined);
+  const settle = useRef<() => void>(() => undefined);
+  useEffect(() => {
+    const viewer = openViewer(holder.current!, widthPx, heightPx, palette.sheet, () => lost.current());
+    view.current = viewer;
+    draw.current = (liftedMm, first) => {
+      const saddle = saddleGroup(newest.current, (x, y) => surfaceHeightMm(surface, x, y), liftedMm);
+      const group = new Group().add(backGroup(surface, landmarks, palette), saddle);
+      if (first) viewer.show(group);
+      else viewer.swap(group);
+    };
+    let stop = () => undefined as void;
+    settle.current = () => {
+      stop();
+      stop = comeDown((liftedMm) => draw.current(liftedMm, false));
+    };
+    draw.current(0, true);
+    settle.current();
+    return () => {
+      stop();
+      view.current = null;
+      draw.current = () => undefined;
+      viewer.close();
+    };
+  }, [widthPx, heightPx, surface, landmarks, palette, lost, newest]);
+  useEffect(() => {
+    if (view.current !== null) draw.current(0, false);
+  }, [picture]);
+  return { holder, view, settle };
+}
+
+/** From above onto the back, slower toward the end; at once for those who want no motion. @returns how to stop it */
+function comeDown(draw: (liftedMm: number) => void): () => void {
+  const startedAt = performance.now();
+  const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+  let frame = 0;
+  const step = () => {
+    const share = still ? 1 : Math.min(1, (performance.now() - startedAt) / SETTLE_MS);
+    draw(FROM_MM * (1 - share) ** 2);
+    if (share < 1) frame = requestAnimationFrame(step);
+  };
+  step();
+  return () => cancelAnimationFrame(frame);
 }

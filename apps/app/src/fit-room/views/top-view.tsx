@@ -1,12 +1,14 @@
-import { type School, type BackSurface, type Landmarks, type SitRow, schoolById, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
+import { type BackSurface, type Landmarks, type SitRow, schoolById, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
-import Svg, { Circle, G, Line, Path, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
+import { type TrueScale, trueScale } from '../../drawings/true-scale';
 import { BODY_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { spokenSitting } from '../../words/sit-words';
-import { PRESSURE_COLOURS, pressureImage, pressureSteps, rgbOf } from '../model/pressure-scale';
+import { pressureImage, rgbOf, schoolSteps } from '../model/pressure-scale';
 import { type RoomFrame } from '../model/room-frame';
+import { PressureKey } from './pressure-key';
 
 export interface RoomViewProps {
   readonly widthPx: number;
@@ -27,12 +29,10 @@ const SCALE_PX = 54;
 export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: RoomViewProps) {
   const palette = usePalette();
   const px = widthPx / (frame.toMm - frame.fromMm);
-  const x = (mm: number) => (mm - frame.fromMm) * px;
-  const middle = HALF_MM * px;
-  const y = (mm: number) => middle - mm * px;
-  const heightPx = 2 * middle;
+  const scale = trueScale(px, frame.fromMm, HALF_MM);
+  const { x, y } = scale;
+  const heightPx = 2 * HALF_MM * px;
   const { centreMm } = picture.measures;
-  const { places, shape } = picture;
   const load = riderAt(picture);
   return (
     <YStack position="relative" width={widthPx} height={heightPx + SCALE_PX} backgroundColor="$sheet">
@@ -57,28 +57,7 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
             <Circle cx={x(centreMm.x)} cy={y(centreMm.y)} r={2.5} fill={palette.ink} />
           </G>
         )}
-        {shown?.id === 'bridgeGap' && shape.bridgeAtMm !== null ? (
-          <Line
-            x1={x(shape.bridgeAtMm)}
-            x2={x(shape.bridgeAtMm)}
-            y1={0}
-            y2={heightPx}
-            stroke={palette.bad}
-            strokeWidth={3}
-            strokeDasharray="6 4"
-          />
-        ) : null}
-        {shown?.id === 'channelWidth' || shown?.id === 'ligamentClear' ? (
-          <Line
-            x1={x(places.channelAtMm)}
-            x2={x(places.channelAtMm)}
-            y1={y(places.channelMm / 2)}
-            y2={y(-places.channelMm / 2)}
-            stroke={palette.bad}
-            strokeWidth={4}
-          />
-        ) : null}
-        {shown?.id === 'middleShare' ? <Thirds picture={picture} x={x} heightPx={heightPx} colour={palette.ink} /> : null}
+        <WhereItIs shown={shown?.id ?? null} picture={picture} scale={scale} heightPx={heightPx} />
         <Name x={widthPx / 2} y={15} text="off O" colour={palette.off} />
         <Name x={widthPx / 2} y={heightPx - 4} text="N near" colour={palette.near} />
         <Name x={widthPx - 8} y={heightPx - 8} text="tail" colour={palette.muted} end />
@@ -86,6 +65,34 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
       </Svg>
     </YStack>
   );
+}
+
+interface WhereItIsProps {
+  readonly shown: SitRow['id'] | null;
+  readonly picture: SitPicture;
+  readonly scale: TrueScale;
+  readonly heightPx: number;
+}
+
+/** The number of a criterion, drawn where it is true. */
+function WhereItIs({ shown, picture, scale: { x, y }, heightPx }: WhereItIsProps) {
+  const { bad, ink } = usePalette();
+  const { bridgeAtMm } = picture.shape;
+  const { channelAtMm, channelMm } = picture.places;
+  const across = (atMm: number, y1: number, y2: number, more: object) => (
+    <Line x1={x(atMm)} x2={x(atMm)} y1={y1} y2={y2} stroke={bad} {...more} />
+  );
+  switch (shown) {
+    case 'bridgeGap':
+      return bridgeAtMm === null ? null : across(bridgeAtMm, 0, heightPx, { strokeWidth: 3, strokeDasharray: '6 4' });
+    case 'channelWidth':
+    case 'ligamentClear':
+      return across(channelAtMm, y(channelMm / 2), y(-channelMm / 2), { strokeWidth: 4 });
+    case 'middleShare':
+      return <Thirds picture={picture} x={x} heightPx={heightPx} colour={ink} />;
+    default:
+      return null;
+  }
 }
 
 /** Left in the browser's own trace each time a map is drawn: what `npm run bench` counts. */
@@ -110,13 +117,7 @@ function PressureMap({
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!context) return;
-    const pixels = pressureImage(
-      picture.grid,
-      picture.pressureKPa,
-      picture.overlapMm,
-      rgbOf(gap),
-      pressureSteps(schoolById(picture.asked.schoolId).rules),
-    );
+    const pixels = pressureImage(picture.grid, picture.pressureKPa, picture.overlapMm, rgbOf(gap), schoolSteps(picture.asked.schoolId));
     context.putImageData(new ImageData(pixels as Uint8ClampedArray<ArrayBuffer>, countX, countY), 0, 0);
     performance.mark(DRAWN);
     performance.clearMarks(DRAWN);
@@ -262,42 +263,3 @@ const Name = ({
     {text}
   </SvgText>
 );
-
-interface PressureKeyProps {
-  readonly widthPx: number;
-  readonly topPx: number;
-  readonly ink: string;
-  readonly rules: School['rules'];
-}
-
-/** The scale: kPa at the ends of the steps; the two screening levels are called that. */
-function PressureKey({ widthPx, topPx, ink, rules }: PressureKeyProps) {
-  const steps = pressureSteps(rules);
-  const screened = [rules.meanPressure.most, rules.peakPressure.most];
-  const [left, right] = [widthPx * 0.05, widthPx * 0.95];
-  const step = (right - left) / PRESSURE_COLOURS.length;
-  return (
-    <G>
-      {PRESSURE_COLOURS.map((colour, i) => (
-        <Rect key={colour} x={left + i * step} y={topPx + 6} width={step + 0.5} height={12} fill={colour} />
-      ))}
-      {steps.map((kPa, i) => (
-        <SvgText
-          key={kPa}
-          x={left + (i + 1) * step}
-          y={topPx + 32}
-          textAnchor="middle"
-          fontFamily={BODY_FONT}
-          fontSize={13}
-          fontWeight={screened.includes(kPa) ? '700' : '400'}
-          fill={ink}
-        >
-          {kPa}
-        </SvgText>
-      ))}
-      <SvgText x={left} y={topPx + 47} fontFamily={BODY_FONT} fontSize={13} fill={ink}>
-        {`kPa; screening levels: mean ${screened[0]}, peak ${screened[1]}`}
-      </SvgText>
-    </G>
-  );
-}

@@ -1,4 +1,4 @@
-import { type TriedOnVisit, schoolById, describedOf } from '@fulcra/core';
+import { type TriedOnVisit, describedOf } from '@fulcra/core';
 import { type Saddle } from '@fulcra/contract';
 import { Pressable } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
@@ -8,7 +8,7 @@ import { Body, Heading, Small, Strong } from '../../ui/text';
 import { usePalette } from '../../ui/use-palette';
 import { setupLine } from '../../words/setup-words';
 import { SIT_WORDS } from '../../words/criterion-words';
-import { PRESSURE_COLOURS, pressureStep, pressureSteps } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureStep, schoolSteps } from '../model/pressure-scale';
 
 export interface TriedListProps {
   readonly tried: readonly TriedOnVisit[];
@@ -80,7 +80,7 @@ const THUMB_PX = { width: 96, height: 68 } as const;
 /** The small map of a tried setting, in the steps of the school it was judged by. */
 export function ThumbMap({ tried: { thumb, schoolId } }: { readonly tried: Pick<TriedOnVisit, 'thumb' | 'schoolId'> }) {
   const palette = usePalette();
-  const steps = pressureSteps(schoolById(schoolId).rules);
+  const steps = schoolSteps(schoolId);
   const [w, h] = [THUMB_PX.width / thumb.columns, THUMB_PX.height / thumb.rows];
   return (
     <Svg width={THUMB_PX.width} height={THUMB_PX.height} aria-hidden>

@@ -1,5 +1,5 @@
 import { createStore, delMany, entries, setMany } from 'idb-keyval';
-import { type SyncStore } from './create-sync';
+import { type SyncStore } from './sync-parts';
 import { type Waiting } from './waiting';
 
 /** The browser's own database, shared by all tabs, read before anything else. */

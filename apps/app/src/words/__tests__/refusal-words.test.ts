@@ -28,7 +28,7 @@ describe('why the server would not have an entry', () => {
 describe('what is wrong with a described saddle', () => {
   const named = { ...NEW_SADDLE, name: 'Tern', maker: 'Own' };
   const told = (change: (saddle: typeof named) => object) => {
-    const read = saddleFormSchema.safeParse({ saddle: { ...named, ...change(named) }, was: null } as never);
+    const read = saddleFormSchema.safeParse({ saddle: { ...named, ...change(named) }, was: null });
     return read.success ? [] : read.error.issues.map(formIssueWords);
   };
   const frame = (more: object) => (s: typeof named) => ({ build: { ...s.build, frame: { ...s.build.frame, ...more } } });
@@ -37,19 +37,11 @@ describe('what is wrong with a described saddle', () => {
   it('nothing, of one that can be', () => expect(told(() => ({}))).toEqual([]));
   it.each([
     ['no name', () => ({ name: '' }), ['Name: it is empty.']],
-    [
-      'a tree of 9 m',
-      frame({ lengthMm: 9000 }),
-      ['Length of the tree: 9000 is outside 150 to 800. Check what was entered.'],
-    ],
+    ['a tree of 9 m', frame({ lengthMm: 9000 }), ['Length of the tree: 9000 is outside 150 to 800. Check what was entered.']],
     ['a point of 10 mm', front({ pointLengthMm: 10 }), ['Length of a point: 60 is the least.']],
     ['a point of 1 m', front({ pointLengthMm: 1000 }), ['Length of a point: 300 is the most.']],
     ['a number that is none', front({ pointLengthMm: 'long' }), ['Length of a point: this can’t be read. Enter it again.']],
     ['a width that isn’t there', front({ presentSetting: 3 }), ['The width that is set now: it is not one of its widths.']],
-    [
-      'a bar behind the tree',
-      frame({ barMm: 700 }),
-      ['Stirrup bar at 700 mm lies outside its tree of 350 mm. Check what was entered.'],
-    ],
+    ['a bar behind the tree', frame({ barMm: 700 }), ['Stirrup bar at 700 mm lies outside its tree of 350 mm. Check what was entered.']],
   ])('%s', (_, change, words) => expect(told(change as never)).toEqual(words));
 });

@@ -21,7 +21,7 @@ describe('a link is told from its threshold on, not before', () => {
       'wideFront',
       'withersClose',
       'near the withers',
-      (out) => ({ ...WIDE, drift: { along: -1 }, withers: { overMm: rules.withersOver.least! - out } }),
+      (out) => ({ ...WIDE, drift: { along: -1 }, withers: { overMm: rules.withersOver.least - out } }),
     ],
     [
       'wideFront',
@@ -33,7 +33,7 @@ describe('a link is told from its threshold on, not before', () => {
       'wideFront',
       'pulledForward',
       'pulled forward',
-      (out) => ({ ...WIDE, settled: pose(-5), drift: { along: rules.driftAlong.least! - out } }),
+      (out) => ({ ...WIDE, settled: pose(-5), drift: { along: rules.driftAlong.least - out } }),
     ],
     ['narrowFront', 'frontLifted', 'the front lifts', (out) => ({ ...NARROW, drift: { along: 1 }, settled: pose(from.pitchDeg + out) })],
     [
@@ -42,12 +42,7 @@ describe('a link is told from its threshold on, not before', () => {
       'straps swing forward',
       (out) => ({ ...NARROW, drift: { along: 1 }, pulls: [{ leanDeg: -from.leanDeg - out }] }),
     ],
-    [
-      'narrowFront',
-      'pulledBack',
-      'pulled back',
-      (out) => ({ ...NARROW, settled: pose(5), drift: { along: rules.driftAlong.most! + out } }),
-    ],
+    ['narrowFront', 'pulledBack', 'pulled back', (out) => ({ ...NARROW, settled: pose(5), drift: { along: rules.driftAlong.most + out } })],
     [
       'slope',
       'strapsBehindGroove',
@@ -58,7 +53,7 @@ describe('a link is told from its threshold on, not before', () => {
       'flatTree',
       'endsPress',
       'the ends press',
-      (out) => ({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.5, 0.1, 0.4], peakKPa: rules.peakPressure.most! + out } }),
+      (out) => ({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.5, 0.1, 0.4], peakKPa: rules.peakPressure.most + out } }),
     ],
   ];
   it.each(table)('%s: %s (%s)', (chain, code, _, change) => {
@@ -72,9 +67,9 @@ describe('a chain begins with its cause', () => {
     ['wideFront', (out) => ({ tips: tips(wideMm + out), settled: pose(-5) })],
     ['narrowFront', (out) => ({ tips: tips(-wideMm - out), settled: pose(5) })],
     ['slope', (out) => ({ drift: { slopeAlongN: -from.slopeN - out, along: -1 } })],
-    ['flatTree', (out) => ({ shape: { bridgeGapMm: rules.bridgeGap.most! + out }, measures: { thirds: [0.5, 0.1, 0.4] } })],
-    ['flatTree', (out) => ({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.4, rules.middleShare.least! - out, 0.4] } })],
-    ['curvedTree', (out) => ({ measures: { thirds: [0.25, rules.middleShare.most! + out, 0.25] } })],
+    ['flatTree', (out) => ({ shape: { bridgeGapMm: rules.bridgeGap.most + out }, measures: { thirds: [0.5, 0.1, 0.4] } })],
+    ['flatTree', (out) => ({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.4, rules.middleShare.least - out, 0.4] } })],
+    ['curvedTree', (out) => ({ measures: { thirds: [0.25, rules.middleShare.most + out, 0.25] } })],
     ['weakSide', (out) => ({ settled: pose(0, from.rollDeg + out), drift: { across: 0.5 } })],
     ['weakSide', (out) => ({ settled: pose(0, -from.rollDeg - out), drift: { across: 0.5 } })],
     ['weakSide', (out) => ({ settled: pose(0, 3), drift: { across: from.across + out } })],

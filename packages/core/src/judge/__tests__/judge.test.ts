@@ -74,7 +74,7 @@ describe('what a miss costs', () => {
     expect(sitRow('withersOver', 50, { ...rule, most: null }).spare).toEqual({ by: 14, end: 'least' });
     expect(sitRow('withersOver', 50, { ...rule, least: null }).spare).toEqual({ by: 4, end: 'most' });
     expect(sitRow('withersOver', 45, rule).spare).toEqual({ by: 9, end: 'least' });
-    expect(sitRow('withersOver', 50, { ...rule, least: null, most: null } as never).spare).toBeNull();
+    expect(sitRow('withersOver', 50, { ...rule, least: null, most: null }).spare).toBeNull();
     expect(sitRow('withersOver', 5000, { ...rule, most: null })).toMatchObject({ verdict: 'good', outside: 0 });
     expect(sitRow('withersOver', -5000, { ...rule, least: null })).toMatchObject({ verdict: 'good', outside: 0 });
   });
@@ -103,7 +103,7 @@ describe('a verdict as a whole', () => {
       settled: pose(20, 20),
       drift: { along: -9, across: 9 },
     };
-    expect(verdict({ ...all, tips: { near: 90, off: 90 } } as never).score).toBe(0);
+    expect(verdict({ ...all, tips: { near: 90, off: 90 } }).score).toBe(0);
   });
 
   it('the front is held to its own tolerance; a school without that rule has none', () => {

@@ -55,7 +55,7 @@ export function madeInput({ tips = { near: 0, off: 0 }, grooveMm = 130, straps, 
   return {
     body: { ...body, grooveMm },
     saddle,
-    setup: { ...setup, straps: straps ?? ['second', 'third'], pad: { ...setup.pad, thicknessMm: padMm } } as JudgeInput['setup'],
+    setup: { ...setup, straps: straps ?? ['second', 'third'], pad: { ...setup.pad, thicknessMm: padMm } },
     sitting,
     laid:
       tips === null ? null : { ...laid, near: { ...laid.near, tipMinusTopMm: tips.near }, off: { ...laid.off, tipMinusTopMm: tips.off } },

@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { saddleFor } from '../../sit/__tests__/invented-horses';
-import { NOTHING_ADDED, ZONES, archPoint, archOfSetting, presentSetup, saddleProblems, underside, zoneShare } from '..';
+import {
+  NOTHING_ADDED,
+  ZONES,
+  archPoint,
+  archOfSetting,
+  presentSetup,
+  saddleProblems,
+  underside,
+  zoneShare,
+  SADDLE_MEASURE_IDS,
+  SADDLE_MEASURE_PATHS,
+} from '..';
 
 const saddle = saddleFor(90);
 const setup = presentSetup(saddle, 50);
@@ -55,10 +66,18 @@ describe('the underside of a saddle', () => {
 describe('a saddle that can’t be', () => {
   it('names the measure and what it may be', () => {
     const long = saddleFor(90, { lengthMm: 4000 });
-    expect(saddleProblems(long).map((p) => p.values.measure)).toContain('length');
+    expect(saddleProblems(long).map((p) => p.values.measure)).toContain('lengthMm');
     const backwards = saddleFor(90, { seatLowMm: 900 });
-    expect(saddleProblems(backwards)[0]).toMatchObject({ code: 'SADDLE_PLACE_OUTSIDE', values: { measure: 'seat' } });
+    expect(saddleProblems(backwards)[0]).toMatchObject({ code: 'SADDLE_PLACE_OUTSIDE', values: { measure: 'seatLowMm' } });
     expect(saddleProblems(saddle)).toEqual([]);
+  });
+
+  it('every measure that can be refused stands where its path leads', () => {
+    for (const id of SADDLE_MEASURE_IDS) {
+      const at = SADDLE_MEASURE_PATHS[id].reduce<unknown>((part, step) => (part as Record<string, unknown>)[step], saddle);
+      expect([id, at === undefined]).toEqual([id, false]);
+    }
+    expect(SADDLE_MEASURE_IDS).toHaveLength(26);
   });
 
   it('is refused with numbers that aren’t any', () => {

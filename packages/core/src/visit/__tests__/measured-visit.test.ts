@@ -39,7 +39,7 @@ const edge = (of: 'spine' | 'muscle', atMm: number, station: 'front' | 'low' = '
     station,
     pose: 'relaxed',
     atMm,
-  } as RecordedBody);
+  });
 const rib = (atMm: number): RecordedFact =>
   fact({ kind: 'landmark', landmark: 'lastRib', side: null, way: 'flankHair', station: null, pose: null, atMm });
 const measured = (takes: readonly RecordedTake[], facts: readonly RecordedFact[] = []) =>

@@ -1,5 +1,5 @@
 import { type Write } from '@fulcra/contract';
-import { LEAST_WAIT_MS, MOST_WAIT_MS } from '../create-sync';
+import { LEAST_WAIT_MS, MOST_WAIT_MS } from '../sending';
 import { MOST_FAILURES } from '../outcome';
 import {
   FakeDisk,

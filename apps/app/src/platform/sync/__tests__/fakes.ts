@@ -1,5 +1,6 @@
 import { type Write } from '@fulcra/contract';
-import { type SyncParts, type SyncStore, createSync } from '../create-sync';
+import { createSync } from '../create-sync';
+import { type SyncParts, type SyncStore } from '../sync-parts';
 import { type Outcome } from '../outcome';
 import { type Owner, type Waiting } from '../waiting';
 

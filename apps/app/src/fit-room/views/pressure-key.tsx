@@ -1,0 +1,43 @@
+import { type School } from '@fulcra/core';
+import { G, Rect, Text as SvgText } from 'react-native-svg';
+import { BODY_FONT } from '../../ui/tokens';
+import { PRESSURE_COLOURS, pressureSteps } from '../model/pressure-scale';
+
+interface PressureKeyProps {
+  readonly widthPx: number;
+  readonly topPx: number;
+  readonly ink: string;
+  readonly rules: School['rules'];
+}
+
+/** The scale: kPa at the ends of the steps; the two screening levels are called that. */
+export function PressureKey({ widthPx, topPx, ink, rules }: PressureKeyProps) {
+  const steps = pressureSteps(rules);
+  const screened = [rules.meanPressure.most, rules.peakPressure.most];
+  const [left, right] = [widthPx * 0.05, widthPx * 0.95];
+  const step = (right - left) / PRESSURE_COLOURS.length;
+  return (
+    <G>
+      {PRESSURE_COLOURS.map((colour, i) => (
+        <Rect key={colour} x={left + i * step} y={topPx + 6} width={step + 0.5} height={12} fill={colour} />
+      ))}
+      {steps.map((kPa, i) => (
+        <SvgText
+          key={kPa}
+          x={left + (i + 1) * step}
+          y={topPx + 32}
+          textAnchor="middle"
+          fontFamily={BODY_FONT}
+          fontSize={13}
+          fontWeight={screened.includes(kPa) ? '700' : '400'}
+          fill={ink}
+        >
+          {kPa}
+        </SvgText>
+      ))}
+      <SvgText x={left} y={topPx + 47} fontFamily={BODY_FONT} fontSize={13} fill={ink}>
+        {`kPa; screening levels: mean ${screened[0]}, peak ${screened[1]}`}
+      </SvgText>
+    </G>
+  );
+}

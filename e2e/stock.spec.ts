@@ -11,7 +11,8 @@ test('a saddle described by its measures, found again, noted as unsafe, photogra
   await fitter.button('Describe a saddle').first().click();
   await page.getByLabel('Name').fill(name);
   await fitter.button('Put it into the stock').click();
-  await expect(page.getByText(/maker is empty/)).toBeVisible();
+  await expect(page.getByLabel('Maker')).toBeFocused();
+  await expect(page.getByLabel('Maker')).toHaveAccessibleDescription('▲ Maker: it is empty.');
   await page.getByLabel('Maker').fill('Own hands');
   await fitter.types('Length of the tree', 340);
   await expect(page.getByText('from the front of the arch level to the rear end')).toBeVisible();

@@ -7,7 +7,7 @@ import { BODY_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { type BacklineLayout } from './backline-layout';
 
-export type PegState = 'open' | 'doubtful' | 'measured';
+type PegState = 'open' | 'doubtful' | 'measured';
 export interface Peg {
   readonly id: SectionStation;
   readonly label: string;

@@ -4,7 +4,7 @@ import { z } from 'zod';
 import { type DraftSpec } from '../platform/draft';
 import { FORM_WORDS } from '../words/form-words';
 
-export type HeightUnit = 'hh' | 'cm';
+type HeightUnit = 'hh' | 'cm';
 
 /** What is typed about a horse, as typed. */
 export interface HorseForm {

@@ -3,7 +3,7 @@ import fontkit from '@pdf-lib/fontkit';
 import { type PDFFont, type PDFPage, PDFDocument, popGraphicsState, pushGraphicsState, clip, endPath, rectangle, rgb } from 'pdf-lib';
 
 /** A PDF point is 1/72 inch. */
-export const PT_PER_MM = 72 / 25.4;
+const PT_PER_MM = 72 / 25.4;
 
 export interface PdfFonts {
   readonly regular: ArrayBuffer | Uint8Array;

@@ -1,7 +1,7 @@
 import { MOST_PHOTO_BYTES, type PhotoWrite } from '@fulcra/contract';
 
 /** A file larger than this isn't even opened, bytes: a phone's memory would not hold it twice. */
-export const MOST_FILE_BYTES = 40_000_000;
+const MOST_FILE_BYTES = 40_000_000;
 /** A picture longer than this is made smaller; enough to see a stitch. */
 const LONGEST_PX = 2560;
 const JPEG_QUALITY = 0.85;

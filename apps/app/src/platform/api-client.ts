@@ -29,7 +29,7 @@ export interface Api {
 }
 
 /** A request that takes longer counts as unanswered: a line that hangs must not hold up everything behind it, ms. */
-export const ANSWER_WITHIN_MS = 30_000;
+const ANSWER_WITHIN_MS = 30_000;
 
 export function createApi(ask: typeof fetch, heard: (dateHeader: string | null) => void): Api {
   let csrfToken = '';

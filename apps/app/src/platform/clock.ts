@@ -1,5 +1,7 @@
+import { formatISO, minutesToMilliseconds } from 'date-fns';
+
 /** A difference smaller than this is the way of the message, not of the clock. */
-const FINE_MS = 120_000;
+const FINE_MS = minutesToMilliseconds(2);
 const KEY = 'fulcra-clock-offset';
 
 let offsetMs = Number(localStorage.getItem(KEY) ?? 0) || 0;
@@ -29,8 +31,4 @@ export const clock = {
 
 export const momentNow = (): string => clock.now().toISOString();
 /** The day in the yard, as the person there would write it. */
-export function dayNow(): string {
-  const now = clock.now();
-  const two = (n: number): string => String(n).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}
+export const dayNow = (): string => formatISO(clock.now(), { representation: 'date' });

@@ -1,9 +1,10 @@
 import { type Query, QueryClient } from '@tanstack/react-query';
 import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
+import { milliseconds } from 'date-fns';
 import { createStore, del, get, set } from 'idb-keyval';
 import { Refused } from './api-client';
 
-const WEEK_MS = 7 * 86_400_000;
+const WEEK_MS = milliseconds({ weeks: 1 });
 
 /** What the server last said, kept in the browser for a barn without signal. */
 export const queryClient = new QueryClient({
@@ -20,7 +21,7 @@ export const queryClient = new QueryClient({
 
 const store = createStore('fulcra-queries', 'cache');
 
-export const persister = createAsyncStoragePersister({
+const persister = createAsyncStoragePersister({
   storage: {
     getItem: async (key) => (await get<string>(key, store)) ?? null,
     setItem: (key, value) => set(key, value, store),

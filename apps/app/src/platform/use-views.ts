@@ -38,7 +38,7 @@ import { knownHorse, knownHorses } from './views/known-horse';
 import { type ViewData } from './views/view-folds';
 
 /** Writes of this person that the server hasn't taken yet; the refused ones no longer count. */
-export function useWaitingWrites(): readonly Write[] {
+function useWaitingWrites(): readonly Write[] {
   const { session } = useSession();
   const waiting = useWaiting();
   return useMemo(
@@ -153,7 +153,7 @@ export function useVisit(visitId: string): View<VisitPage> {
 }
 
 /** All records of a kind that is read as one list, with what waits laid over. */
-export function useRecords<K extends ListedKind>(kind: K): View<ReadOf<K>[]> {
+function useRecords<K extends ListedKind>(kind: K): View<ReadOf<K>[]> {
   const writes = useWaitingWrites();
   const query = useQuery({
     queryKey: [listViewOf(kind)],

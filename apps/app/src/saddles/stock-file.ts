@@ -1,3 +1,4 @@
+import { STOCK_FILE_WORDS, stockRefusalWords } from '../words/saddle-measure-words';
 import { type Saddle, type SaddleFields, type SaddleFile, saddleFileSchema } from '@fulcra/contract';
 
 /** A stock as it is handed on: neutral measures, no ids. */
@@ -15,15 +16,11 @@ export function readStockFile(text: string): ReadStock {
   try {
     json = JSON.parse(text);
   } catch {
-    return { ok: false, message: 'This file is not JSON, so nothing was taken in. Choose a stock file made by Fulcra.' };
+    return { ok: false, message: STOCK_FILE_WORDS.notJson };
   }
   const read = saddleFileSchema.safeParse(json);
   if (read.success) return { ok: true, saddles: read.data.saddles };
-  const first = read.error.issues[0]!;
-  return {
-    ok: false,
-    message: `Nothing was taken in: ${first.path.join(' › ') || 'the file'} ${first.message}. Correct it and try again.`,
-  };
+  return { ok: false, message: stockRefusalWords(read.error.issues[0]!) };
 }
 
 /** Whether a saddle of the file is one the stock has already: the same maker, name and front. */

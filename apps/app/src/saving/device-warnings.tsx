@@ -1,6 +1,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Banner } from '../ui/banner';
 import { clock } from '../platform/clock';
+import { spanWords } from '../words/measure-words';
 import { type SpaceLeft, spaceLeft } from '../platform/space-left';
 
 /** How often the space left is checked, ms. */
@@ -35,22 +36,8 @@ export function DeviceWarnings() {
         <Banner tone="lookOut">{`This device has room for about ${space.leftMb} MB more. Go where there is signal so that photos can be sent, or free some space, before the next visit.`}</Banner>
       ) : null}
       {offsetMs === 0 ? null : (
-        <Banner tone="lookOut">{`This device’s clock is ${spanWords(offsetMs)}. Entries are dated by the server’s time, so nothing is wrong; set the clock when you can.`}</Banner>
+        <Banner tone="lookOut">{`This device’s clock is ${spanWords(offsetMs)} ${offsetMs > 0 ? 'behind' : 'ahead'}. Entries are dated by the server’s time, so nothing is wrong; set the clock when you can.`}</Banner>
       )}
     </>
   );
-}
-
-const MS_PER_DAY = 86_400_000;
-const MS_PER_HOUR = 3_600_000;
-
-function spanWords(offsetMs: number): string {
-  const span = Math.abs(offsetMs);
-  const words =
-    span >= MS_PER_DAY
-      ? `${Math.round(span / MS_PER_DAY)} days`
-      : span >= MS_PER_HOUR
-        ? `${Math.round(span / MS_PER_HOUR)} hours`
-        : `${Math.round(span / 60_000)} minutes`;
-  return `${words} ${offsetMs > 0 ? 'behind' : 'ahead'}`;
 }

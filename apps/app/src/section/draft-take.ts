@@ -39,7 +39,7 @@ export interface WidthRow {
 
 const rowsAt = (depths: readonly number[]): WidthRow[] => depths.map((depthMm) => ({ depthMm, nearMm: null, offMm: null }));
 
-export const WAYS_OF_SECTION = ['widths', 'points', 'sensor'] as const;
+const WAYS_OF_SECTION = ['widths', 'points', 'sensor'] as const;
 const pointYZ = z.object({ yMm: z.number(), zMm: z.number() });
 const known = z.number().nullable();
 /** What a half-entered take looks like. */

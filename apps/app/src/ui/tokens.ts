@@ -41,8 +41,6 @@ export const DARK: Palette = {
 
 /** Steps between things, px. */
 export const SPACE = { xs: 4, s: 8, m: 12, l: 16, xl: 24, xxl: 32 } as const;
-/** Nothing that is tapped is smaller, px. */
-export const TARGET = 48;
 /** From here on the wide layout is used, px. */
 export const WIDE_FROM = 900;
 

@@ -1,5 +1,5 @@
 export { HoldBanner } from './hold-banner';
-export { type Here, type NextStep, nextStep } from './next-step';
+export { type NextStep, nextStep } from './next-step';
 export { SchoolPicker } from './school-picker';
 export { SkipStep } from './skip-step';
 export { type LoadedVisit, useVisitPage } from './use-visit-page';

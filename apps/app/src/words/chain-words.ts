@@ -1,7 +1,7 @@
 import { type ChainLink, type FaultChain } from '@fulcra/core';
 import { signed } from './sit-number';
 
-export const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
+const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
   wideFront: 'Too wide in front sets off a chain',
   narrowFront: 'Too narrow in front sets off a chain',
   slope: 'The back’s own slope',
@@ -10,7 +10,7 @@ export const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
   weakSide: 'A weaker side',
 };
 
-export function linkWords(link: ChainLink): string {
+function linkWords(link: ChainLink): string {
   switch (link.code) {
     case 'frontWide':
       return `the front is ${link.byMm.toFixed(0)} mm closer at the top than at the points`;

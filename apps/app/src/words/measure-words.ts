@@ -1,4 +1,6 @@
-import { type LengthUnit, MM_PER_HAND, fingersFromMm, fromMm, handsFromMm } from '@fulcra/core';
+import { type LengthUnit, MM_PER_HAND, fingersFromMm, handsFromMm } from '@fulcra/core';
+import { format, formatDistanceStrict, getYear, parseISO } from 'date-fns';
+import { enGB } from 'date-fns/locale/en-GB';
 
 const HALVES: Readonly<Record<string, string>> = { '0.5': '½' };
 
@@ -16,16 +18,17 @@ export const degWords = (deg: number): string => `${Math.round(deg)}°`;
 
 /** Decimals that a tape shows in each unit. */
 export const UNIT_DECIMALS: Readonly<Record<LengthUnit, number>> = { mm: 0, cm: 1, in: 2 };
-export const lengthWords = (mm: number, unit: LengthUnit): string =>
-  `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit === 'in' ? 'in' : unit}`;
 
 export const heightWords = (mm: number): string => (mm < MM_PER_HAND ? mmWords(mm) : `${handsFromMm(mm)} hh (${Math.round(mm / 10)} cm)`);
 
 export function ageWords(bornYear: number | null, now: Date): string | null {
   if (bornYear === null) return null;
-  const age = now.getFullYear() - bornYear;
+  const age = getYear(now) - bornYear;
   return age < 1 ? 'foal' : `${age} y`;
 }
 
-export const dayWords = (day: string): string =>
-  new Date(`${day}T12:00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
+/** A day of the yard's calendar, whatever zone this device is in: 18 Sept 2026. */
+export const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy', { locale: enGB });
+
+/** How long a span is, in its one unit that counts: "3 days". */
+export const spanWords = (spanMs: number): string => formatDistanceStrict(0, Math.abs(spanMs), { locale: enGB });

@@ -54,7 +54,7 @@ const OTHER_FIELDS: Readonly<Record<string, string>> = {
 };
 
 /** The field a path of a saddle's description leads to, in words; the path itself where it leads to none. */
-export function saddleFieldWords(path: readonly PropertyKey[]): string {
+function saddleFieldWords(path: readonly PropertyKey[]): string {
   const steps = path.map(String);
   for (let length = steps.length; length > 0; length -= 1) {
     const place = steps.slice(0, length).join('.');
@@ -80,4 +80,16 @@ export function saddleIssueWords(issue: z.core.$ZodIssue): string {
     default:
       return `${name}: this can’t be read. Enter it again.`;
   }
+}
+
+export const STOCK_FILE_WORDS = {
+  notJson: 'This file is not JSON, so nothing was taken in. Choose a stock file made by Fulcra.',
+} as const;
+
+/** Why a stock file is not taken in: which of its saddles, and what of it. */
+export function stockRefusalWords(issue: z.core.$ZodIssue): string {
+  const [list, index, ...path] = issue.path;
+  if (list !== 'saddles' || typeof index !== 'number')
+    return `Nothing was taken in: this is not a stock file (${String(list ?? 'nothing in it')}). Choose one made by Fulcra.`;
+  return `Nothing was taken in. Saddle ${index + 1}, ${saddleIssueWords({ ...issue, path })} Correct it and try again.`;
 }

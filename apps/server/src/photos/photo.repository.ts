@@ -11,7 +11,7 @@ import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
 import { beginsAs } from './picture-kind';
 
 /** What a photo is of. */
-export type PhotoOwner = { readonly visitId: string } | { readonly saddleId: string };
+type PhotoOwner = { readonly visitId: string } | { readonly saddleId: string };
 /** A photo as it is kept, whatever it is of. */
 type Kept = Omit<Photo, 'visitId'>;
 

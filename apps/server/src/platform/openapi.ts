@@ -3,7 +3,7 @@ import { type FastifyInstance } from 'fastify';
 import { jsonSchemaTransform } from 'fastify-type-provider-zod';
 
 /** Address of the description of this API, made from the contract's schemas. */
-export const OPENAPI_URL = '/api/openapi.json';
+const OPENAPI_URL = '/api/openapi.json';
 
 export async function describeApi(app: FastifyInstance): Promise<void> {
   await app.register(swagger, {

@@ -1,7 +1,7 @@
 import { type DataSource } from 'typeorm';
 import { PersonEntity, type PersonRow, PracticeEntity } from './practice.entity';
 
-export interface Account {
+interface Account {
   readonly practiceId: string;
   readonly practiceName: string;
   readonly personId: string;

@@ -14,7 +14,7 @@ const THREAD_MB = 192;
 /** A thread with nothing to do is let go after this, ms. */
 const IDLE_MS = 30_000;
 
-export type PoolRanking = StockRanking & { readonly threads: number };
+type PoolRanking = StockRanking & { readonly threads: number };
 
 export interface RankingPool {
   /**

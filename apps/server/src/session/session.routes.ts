@@ -1,3 +1,4 @@
+import { hoursToSeconds } from 'date-fns';
 import { type FastifyRequest } from 'fastify';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { sessionSchema, signInSchema, welcomeSchema } from '@fulcra/contract';
@@ -42,7 +43,7 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { session
       if (person === null || !fits) throw new FulcraError('SIGN_IN_REFUSED');
       const token = await sessions.open(person.id, new Date());
       const who = await sessions.find(token, new Date());
-      reply.setCookie(SESSION_COOKIE, token, { ...cookie, maxAge: SESSION_DAYS * 86_400 });
+      reply.setCookie(SESSION_COOKIE, token, { ...cookie, maxAge: hoursToSeconds(24 * SESSION_DAYS) });
       return asSession(who!);
     },
   );

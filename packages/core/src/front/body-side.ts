@@ -14,7 +14,7 @@ export interface BodySide {
 }
 
 /** How far a tracing is thought on, mm (default). */
-export const EXTRAPOLATED_MM = 60;
+const EXTRAPOLATED_MM = 60;
 const END_READ_MM = 40;
 
 export function bodySide(section: Section, side: NearOff): BodySide {

@@ -11,7 +11,7 @@ export const floor = (least: number, scale: number, weight: number, hardStop: St
   weight,
   hardStop,
 });
-export const ceiling = (most: number, scale: number, weight: number, hardStop: Stop = 'never'): Ceiling => ({
+const ceiling = (most: number, scale: number, weight: number, hardStop: Stop = 'never'): Ceiling => ({
   least: null,
   most,
   scale,

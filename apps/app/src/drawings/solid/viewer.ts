@@ -95,7 +95,7 @@ function greatestReach(box: Box3, camera: PerspectiveCamera): number {
   return Math.max(...corners.map((p) => p.project(camera)).map((p) => Math.max(Math.abs(p.x), Math.abs(p.y))));
 }
 
-export const TURN_RAD = 0.12;
+const TURN_RAD = 0.12;
 const KEYS: Record<string, readonly [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
 
 /** Turns the view with the arrow keys. */

@@ -93,7 +93,7 @@ interface StepRowProps {
   readonly onMore: (() => void) | null;
 }
 
-export function StepRow({ name, value, onLess, onMore }: StepRowProps) {
+function StepRow({ name, value, onLess, onMore }: StepRowProps) {
   const palette = usePalette();
   return (
     <XStack

@@ -2,7 +2,7 @@ import { type ErrorReply } from '@fulcra/contract';
 import { type Refusal } from './waiting';
 
 /** Why what waits can't be sent just now. */
-export const TROUBLES = ['noSignal', 'signedOut', 'sessionStale', 'busy', 'serverFails', 'notUnderstood', 'deviceFails'] as const;
+const TROUBLES = ['noSignal', 'signedOut', 'sessionStale', 'busy', 'serverFails', 'notUnderstood', 'deviceFails'] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
 /** What became of one entry that was sent. */

@@ -15,7 +15,7 @@ declare module 'fastify' {
 }
 
 export const SESSION_COOKIE = 'fulcra_session';
-export const CSRF_HEADER = 'x-fulcra-csrf';
+const CSRF_HEADER = 'x-fulcra-csrf';
 const SAFE_METHODS = ['GET', 'HEAD', 'OPTIONS'];
 
 /** Signed in or refused, and every write proven to come from our own pages. */

@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import { addDays } from 'date-fns';
 import { type DataSource, LessThan } from 'typeorm';
 import { SessionEntity } from './session.entity';
 
@@ -12,7 +13,6 @@ export interface SignedIn {
 }
 
 export const SESSION_DAYS = 30;
-const DAY_MS = 86_400_000;
 
 export interface Sessions {
   /** @returns the token for the cookie; only its hash is stored */
@@ -38,7 +38,7 @@ export function sessions(db: DataSource): Sessions {
         tokenHash: hashOf(token),
         personId,
         csrfToken: secret(),
-        expiresAt: new Date(now.getTime() + SESSION_DAYS * DAY_MS),
+        expiresAt: addDays(now, SESSION_DAYS),
       });
       return token;
     },

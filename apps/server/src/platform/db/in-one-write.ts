@@ -4,7 +4,7 @@ import { type DataSource, type EntityManager } from 'typeorm';
 /**
  * What another write of the same moment can do to this one; each goes away by beginning again. Source: MariaDB's error codes.
  */
-export const RETRIED_ERRORS: Readonly<Record<number, string>> = {
+const RETRIED_ERRORS: Readonly<Record<number, string>> = {
   1213: 'deadlock, or refused by another node’s certification',
   1205: 'waited too long for a lock',
   1020: 'the record changed since it was read',

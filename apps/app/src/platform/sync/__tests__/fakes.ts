@@ -97,7 +97,7 @@ export function fakeLock(): SyncParts['alone'] {
   };
 }
 
-export const TAKEN: Outcome = { kind: 'taken' };
+const TAKEN: Outcome = { kind: 'taken' };
 export const later = (trouble: Extract<Outcome, { kind: 'later' }>['trouble'], afterMs?: number): Outcome => ({
   kind: 'later',
   trouble,

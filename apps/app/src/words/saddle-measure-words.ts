@@ -91,5 +91,5 @@ export function stockRefusalWords(issue: z.core.$ZodIssue): string {
   const [list, index, ...path] = issue.path;
   if (list !== 'saddles' || typeof index !== 'number')
     return `Nothing was taken in: this is not a stock file (${String(list ?? 'nothing in it')}). Choose one made by Fulcra.`;
-  return `Nothing was taken in. Saddle ${index + 1}, ${saddleIssueWords({ ...issue, path })} Correct it and try again.`;
+  return `Nothing was taken in. Saddle ${index + 1}, ${saddleIssueWords({ ...issue, path })}`;
 }

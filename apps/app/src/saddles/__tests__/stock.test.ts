@@ -20,7 +20,7 @@ describe('a stock handed on in a file', () => {
     [
       'one bad saddle among good ones',
       JSON.stringify({ ...stockFile(DEMO_SADDLES), saddles: [...stockFile(DEMO_SADDLES).saddles, { name: 'x' }] }),
-      /saddles › 7/,
+      /Saddle 8, Maker/,
     ],
   ])('of %s nothing is taken in, and it says what is wrong', (_, text, message) => {
     const read = readStockFile(text);

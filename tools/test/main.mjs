@@ -29,6 +29,7 @@ async function main() {
 async function readIt() {
   await check('format', 'npx', ['prettier', '--check', '.']);
   await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
+  await check('nothing unused, nothing unlisted', 'npx', ['knip', '--no-progress']);
   for (const place of ['packages/core', 'packages/contract', 'packages/demo', 'apps/server', 'apps/app', 'e2e', 'tools']) {
     await check(`types of ${place}`, 'npx', ['tsc', '-p', place]);
   }

@@ -1,3 +1,4 @@
+import { BACK_PHRASES } from '../words/back-phrases';
 import { type BackSurface, type Landmarks } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -39,13 +40,13 @@ export default function Back3d({ widthPx, heightPx, surface, landmarks, onLost }
       <div
         ref={holder}
         role="application"
-        aria-label="The back in three dimensions. Arrow keys turn it."
+        aria-label={BACK_PHRASES.theBackIn}
         tabIndex={0}
         onKeyDown={(event) => turnByKey(view.current, event)}
         style={{ width: widthPx, height: heightPx, touchAction: 'none' }}
       />
       <XStack>
-        <Button label="Set it right again" onPress={() => view.current?.reset()} />
+        <Button label={BACK_PHRASES.setItRight} onPress={() => view.current?.reset()} />
       </XStack>
     </YStack>
   );

@@ -1,3 +1,4 @@
+import { BACK_PHRASES } from '../words/back-phrases';
 import { type BackSurface, type Landmarks, SIDES } from '@fulcra/core';
 import { pathOf } from '../drawings/path-of';
 import { type TrueScale, trueScale } from '../drawings/true-scale';
@@ -28,10 +29,7 @@ export function BackPlans(props: BackPlansProps) {
     <YStack gap="$s">
       <FromAbove {...props} />
       <SpineFromNear {...props} />
-      <Small>
-        Lines from the spine outward: {DEPTHS_MM.join(', ')} mm below it; 100 mm is drawn strong. Dots: scapula at rest; rings: drawn
-        forward.
-      </Small>
+      <Small>{BACK_PHRASES.linesFromThe(DEPTHS_MM.join(', '))}</Small>
     </YStack>
   );
 }
@@ -49,13 +47,7 @@ function FromAbove(props: BackPlansProps) {
   const heightPx = 2 * HALF_MM * pxPerMm;
   const named = { x: 10, fontFamily: BODY_FONT, fontSize: 16, fontWeight: '700' } as const;
   return (
-    <Svg
-      width={widthPx}
-      height={heightPx}
-      role="img"
-      aria-label="The back from above, lines of equal depth below the spine"
-      style={{ backgroundColor: palette.sheet }}
-    >
+    <Svg width={widthPx} height={heightPx} role="img" aria-label={BACK_PHRASES.theBackFrom} style={{ backgroundColor: palette.sheet }}>
       {surface.stationsMm.map((mm) => (
         <Line key={mm} x1={x(mm)} x2={x(mm)} y1={0} y2={heightPx} stroke={palette.action} strokeWidth={1} opacity={0.6} />
       ))}
@@ -67,10 +59,10 @@ function FromAbove(props: BackPlansProps) {
         <BladeMarks key={side} blade={landmarks.scapula[side]} yPx={y((side === 'off' ? 1 : -1) * BLADE_MM)} x={x} />
       ))}
       <SvgText y={heightPx - 10} fill={palette.near} {...named}>
-        N near
+        {BACK_PHRASES.nNear}
       </SvgText>
       <SvgText y={22} fill={palette.off} {...named}>
-        off O
+        {BACK_PHRASES.offO}
       </SvgText>
     </Svg>
   );
@@ -127,11 +119,11 @@ function SpineFromNear(props: BackPlansProps) {
   const { x, y } = trueScale(pxPerMm, fromMm, Math.max(...spine.map((p) => p.zMm)) + 24 / pxPerMm);
   const marks: readonly (readonly [string, number | null | undefined])[] = [
     ['low', landmarks.places.lowPoint],
-    ['last rib', landmarks.lastRib.atMm],
+    [BACK_PHRASES.lastRib, landmarks.lastRib.atMm],
     ['groove', landmarks.places.girthGroove],
   ];
   return (
-    <Svg width={widthPx} height={SIDE_PX} role="img" aria-label="The spine from the near side" style={{ backgroundColor: palette.sheet }}>
+    <Svg width={widthPx} height={SIDE_PX} role="img" aria-label={BACK_PHRASES.theSpineFrom} style={{ backgroundColor: palette.sheet }}>
       <Path d={pathOf(spine.map((p) => [x(p.xMm), y(p.zMm)]))} fill="none" stroke={palette.ink} strokeWidth={3} />
       {marks.map(([text, mm]) =>
         mm === null || mm === undefined || mm < fromMm || mm > toMm ? null : (

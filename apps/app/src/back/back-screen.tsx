@@ -1,3 +1,4 @@
+import { BACK_PHRASES } from '../words/back-phrases';
 import { type BackSurface, type Outcome, backSurface, measuredStations } from '@fulcra/core';
 import { router } from 'expo-router';
 import { Suspense, lazy, useMemo, useState } from 'react';
@@ -34,20 +35,20 @@ function Back({ visitId, loaded }: { readonly visitId: string; readonly loaded: 
   const surface = useMemo(() => backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus }), [measured]);
   const next = nextStep(loaded);
   const options = [
-    ...(webGl ? [{ value: 'solid' as const, label: 'From every side' }] : []),
-    { value: 'plans' as const, label: 'Top and side' },
-    { value: 'change' as const, label: 'Change over time' },
+    ...(webGl ? [{ value: 'solid' as const, label: BACK_PHRASES.fromEverySide }] : []),
+    { value: 'plans' as const, label: BACK_PHRASES.topAndSide },
+    { value: 'change' as const, label: BACK_PHRASES.changeOverTime },
   ];
   return (
     <Screen
       title={page.horse.name}
-      note="The back as a whole"
+      note={BACK_PHRASES.theBackAs}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
     >
-      <Choice label="View of the back" value={view} options={options} onChange={setView} />
-      {webGl ? null : <Small>This device can’t draw in three dimensions; top and side say the same.</Small>}
+      <Choice label={BACK_PHRASES.viewOfThe} value={view} options={options} onChange={setView} />
+      {webGl ? null : <Small>{BACK_PHRASES.thisDeviceCant}</Small>}
       {view === 'change' ? (
         <ChangeOverTime horseId={page.horse.id} visitId={visitId} />
       ) : (
@@ -70,10 +71,7 @@ function Surface({ loaded, surface, view, onLost }: SurfaceProps) {
   const [lost, setLost] = useState(false);
   if (!surface.ok) {
     return (
-      <EmptyState
-        title="No surface yet."
-        text={`${surface.problems.map(problemWords).join(' ')} Two stations make a surface; six and a topline make a good one.`}
-      />
+      <EmptyState title={BACK_PHRASES.noSurfaceYet} text={BACK_PHRASES.twoStationsMake(surface.problems.map(problemWords).join(' '))} />
     );
   }
   const { landmarks } = loaded.measured;
@@ -81,7 +79,7 @@ function Surface({ loaded, surface, view, onLost }: SurfaceProps) {
   return (
     <YStack gap="$m" onLayout={onLayout}>
       {width === 0 ? null : view === 'solid' ? (
-        <Suspense fallback={<Body role="status">Fetching the view…</Body>}>
+        <Suspense fallback={<Body role="status">{BACK_PHRASES.fetchingTheView}</Body>}>
           <Back3d
             widthPx={width}
             heightPx={wide ? 460 : 360}
@@ -96,18 +94,11 @@ function Surface({ loaded, surface, view, onLost }: SurfaceProps) {
       ) : (
         <BackPlans widthPx={width} surface={surface.value} landmarks={landmarks} />
       )}
-      {lost ? (
-        <Banner tone="lookOut">
-          The device took its drawing memory back, so top and side are shown. Nothing is lost; open the other view again when you like.
-        </Banner>
-      ) : null}
-      {surface.value.hasTopline ? null : <Banner tone="lookOut">No topline yet: the spine is drawn level.</Banner>}
+      {lost ? <Banner tone="lookOut">{BACK_PHRASES.theDeviceTook}</Banner> : null}
+      {surface.value.hasTopline ? null : <Banner tone="lookOut">{BACK_PHRASES.noToplineYet}</Banner>}
       <XStack flexWrap="wrap" gap="$l">
-        <Small>
-          {surface.value.stationsMm.length} stations; off by up to {Math.max(...surface.value.uncertaintyMm).toFixed(0)} mm where it is
-          least sure (default bend).
-        </Small>
-        {sparse ? <Small>Pale and dotted: too far from a tracing to be believed.</Small> : null}
+        <Small>{BACK_PHRASES.stationsOffBy(surface.value.stationsMm.length, Math.max(...surface.value.uncertaintyMm).toFixed(0))}</Small>
+        {sparse ? <Small>{BACK_PHRASES.paleAndDotted}</Small> : null}
       </XStack>
       <ToplineReadout measured={loaded.measured} />
     </YStack>

@@ -1,3 +1,4 @@
+import { BACK_PHRASES } from '../words/back-phrases';
 import { type HorseTracings } from '@fulcra/contract';
 import { SECTION_STATIONS, type Section, type SectionStation, sectionChange, sectionMeasurement } from '@fulcra/core';
 import { useMemo, useState } from 'react';
@@ -33,7 +34,7 @@ export function ChangeOverTime({ horseId, visitId }: { readonly horseId: string;
   return (
     <YStack gap="$m">
       <Choice
-        label="Station"
+        label={BACK_PHRASES.station}
         value={station}
         options={measured.map((value) => ({ value, label: STATION_WORDS[value].peg }))}
         onChange={(next) => {
@@ -43,8 +44,8 @@ export function ChangeOverTime({ horseId, visitId }: { readonly horseId: string;
       />
       {stages.length < 2 ? (
         <EmptyState
-          title="Nothing to compare yet."
-          text={`The ${STATION_WORDS[station].name.toLowerCase()} of two visits shows what filled and what wasted. ${stages.length === 1 ? 'There is one so far.' : ''}`}
+          title={BACK_PHRASES.nothingToCompare}
+          text={BACK_PHRASES.theOfTwo(STATION_WORDS[station].name.toLowerCase(), stages.length === 1 ? BACK_PHRASES.thereIsOne : '')}
         />
       ) : (
         <Stages stages={stages} at={at} onMove={setChosen} />
@@ -80,7 +81,7 @@ function Stages({
           width={width}
           height={300}
           role="img"
-          aria-label={`Outlines of ${stages.length} visits, ${dayWords(now.on)} drawn strong`}
+          aria-label={BACK_PHRASES.outlinesOfVisits(stages.length, dayWords(now.on))}
           style={{ backgroundColor: palette.sheet }}
         >
           <MillimetreGrid scale={scale} palette={palette} />
@@ -99,7 +100,7 @@ function Stages({
           max={stages.length - 1}
           step={1}
           value={at}
-          aria-label="Visit shown"
+          aria-label={BACK_PHRASES.visitShown}
           aria-valuetext={dayWords(now.on)}
           onChange={(event) => onMove(Number(event.target.value))}
           style={{ flex: 1, height: 48, accentColor: palette.action }}
@@ -107,11 +108,7 @@ function Stages({
         <Small>{dayWords(stages.at(-1)!.on)}</Small>
       </XStack>
       <Strong>{dayWords(now.on)}</Strong>
-      {at > 0 ? (
-        <Change from={stages[at - 1]!} to={now} />
-      ) : (
-        <Body color="$muted">The first one: what comes later is held against it.</Body>
-      )}
+      {at > 0 ? <Change from={stages[at - 1]!} to={now} /> : <Body color="$muted">{BACK_PHRASES.theFirstOne}</Body>}
       {at > 1 ? <Change from={stages[0]!} to={now} /> : null}
     </YStack>
   );
@@ -121,15 +118,17 @@ function Change({ from, to }: { readonly from: Stage; readonly to: Stage }) {
   const change = sectionChange(from.section, to.section);
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$xs">
-      <Small>
-        Since {dayWords(from.on)}, down to {Math.round(change.depthMm)} mm
-      </Small>
+      <Small>{BACK_PHRASES.sinceDownTo(dayWords(from.on), Math.round(change.depthMm))}</Small>
       {(['near', 'off'] as const).map((side) => {
         const { areaCm2, areaShare, angleDeg } = change[side];
         return (
           <Body key={side} color={`$${side}`}>
-            {side === 'near' ? 'N near' : 'off O'}: {signed(areaCm2, 1)} cm² ({signed(areaShare * 100, 0)} %)
-            {angleDeg === null ? '' : `, ${signed(angleDeg, 1)}° flatter`}
+            {BACK_PHRASES.cm(
+              side === 'near' ? BACK_PHRASES.nNear : BACK_PHRASES.offO,
+              signed(areaCm2, 1),
+              signed(areaShare * 100, 0),
+              angleDeg === null ? '' : BACK_PHRASES.flatter(signed(angleDeg, 1)),
+            )}
           </Body>
         );
       })}

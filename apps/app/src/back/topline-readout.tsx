@@ -1,3 +1,4 @@
+import { BACK_PHRASES } from '../words/back-phrases';
 import { measureTopline, type MeasuredVisit } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Small, Strong } from '../ui/text';
@@ -12,15 +13,23 @@ export function ToplineReadout({ measured }: { readonly measured: MeasuredVisit 
   return (
     <YStack>
       <Strong>
-        Dip {mmWords(m.dipMm)} at {mmWords(m.dipAtMm)}; {m.dropMm >= 0 ? 'drops' : 'rises'} {mmWords(Math.abs(m.dropMm))} to the last rib;
-        withers {mmWords(m.witherOverLowMm)} over the low point
+        {BACK_PHRASES.dipAtTo(
+          mmWords(m.dipMm),
+          mmWords(m.dipAtMm),
+          m.dropMm >= 0 ? 'drops' : 'rises',
+          mmWords(Math.abs(m.dropMm)),
+          mmWords(m.witherOverLowMm),
+        )}
       </Strong>
       <Small>
-        {mmWords(m.alongMm)} along the curve, {mmWords(m.straightMm)} straight
-        {m.leastRadiusMm === null ? '; as good as straight' : `; tightest bend a radius of ${mmWords(m.leastRadiusMm)}`}
-        {m.croupOverWitherMm === null
-          ? ''
-          : `; croup ${mmWords(Math.abs(m.croupOverWitherMm))} ${m.croupOverWitherMm >= 0 ? 'over' : 'under'} the withers`}
+        {BACK_PHRASES.alongTheCurve(
+          mmWords(m.alongMm),
+          mmWords(m.straightMm),
+          m.leastRadiusMm === null ? BACK_PHRASES.asGoodAs : BACK_PHRASES.tightestBendA(mmWords(m.leastRadiusMm)),
+          m.croupOverWitherMm === null
+            ? ''
+            : BACK_PHRASES.croupTheWithers(mmWords(Math.abs(m.croupOverWitherMm)), m.croupOverWitherMm >= 0 ? 'over' : 'under'),
+        )}
       </Small>
     </YStack>
   );

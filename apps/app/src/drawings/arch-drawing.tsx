@@ -1,3 +1,4 @@
+import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { type LaidArch, type Section, archOutline, bearingPart } from '@fulcra/core';
 import Svg, { G, Line, Path } from 'react-native-svg';
 import { type Palette } from '../ui/tokens';
@@ -56,7 +57,13 @@ const besideInside = (laid: LaidArch, byMm: number) =>
   archOutline({ ...laid.arch, crownRadiusMm: laid.arch.crownRadiusMm + byMm }, laid.crownZMm + byMm);
 
 const spoken = (laid: LaidArch): string =>
-  `Arch of ${Math.round(laid.arch.includedAngleDeg)} degrees on the front section; gaps near top ${laid.near.topMm.toFixed(0)}, near point ${laid.near.tipMm.toFixed(0)}, off top ${laid.off.topMm.toFixed(0)}, off point ${laid.off.tipMm.toFixed(0)} millimetres`;
+  DRAWINGS_PHRASES.archOfDegrees(
+    Math.round(laid.arch.includedAngleDeg),
+    laid.near.topMm.toFixed(0),
+    laid.near.tipMm.toFixed(0),
+    laid.off.topMm.toFixed(0),
+    laid.off.tipMm.toFixed(0),
+  );
 
 function Ghost({ laid, scale, palette }: { readonly laid: LaidArch; readonly scale: PaperScale; readonly palette: Palette }) {
   return (
@@ -85,7 +92,7 @@ function Clearance({ laid, scale, palette, fingerMm }: ClearanceProps) {
       <ValuePeg
         x={x}
         y={scale.y(laid.crownZMm) - 18}
-        text={`${Math.round(laid.crownZMm)} mm · ${fingersWords(laid.crownZMm, fingerMm)}`}
+        text={DRAWINGS_PHRASES.mm(Math.round(laid.crownZMm), fingersWords(laid.crownZMm, fingerMm))}
         palette={palette}
         widthPx={scale.widthPx}
       />
@@ -108,7 +115,7 @@ function Gaps({ laid, scale, palette }: { readonly laid: LaidArch; readonly scal
           key={i}
           x={scale.x(at.yMm * sign) + sign * 34}
           y={scale.y(at.zMm + laid.crownZMm) - 16}
-          text={`${Math.max(0, Math.round(gap))} mm`}
+          text={DRAWINGS_PHRASES.mm2(Math.max(0, Math.round(gap)))}
           palette={palette}
           widthPx={scale.widthPx}
         />

@@ -1,3 +1,4 @@
+import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { pathOf } from './path-of';
 import { type SectionStation } from '@fulcra/core';
 import { Pressable } from 'react-native';
@@ -38,7 +39,7 @@ export function Backline({ widthPx, heightPx, layout, pegs, onPeg, held }: Backl
   const { restMm, forwardMm } = layout.scapula;
   const below = namesBelow(pegs, x);
   return (
-    <YStack position="relative" width={widthPx} height={heightPx} role="navigation" aria-label="Stations along the back">
+    <YStack position="relative" width={widthPx} height={heightPx} role="navigation" aria-label={DRAWINGS_PHRASES.stationsAlongThe}>
       <Svg width={widthPx} height={heightPx} style={{ position: 'absolute' }} aria-hidden>
         <Path d={`${line}L${widthPx} ${heightPx - FOOT_PX}L0 ${heightPx - FOOT_PX}Z`} fill={palette.horse} />
         <Path d={line} fill="none" stroke={held ? palette.bad : palette.ink} strokeWidth={3} />
@@ -51,9 +52,9 @@ export function Backline({ widthPx, heightPx, layout, pegs, onPeg, held }: Backl
           />
         )}
         <Line x1={x(restMm)} x2={x(restMm)} y1={y(restMm)} y2={heightPx - FOOT_PX} stroke={palette.ink} strokeWidth={1.5} />
-        <Foot text="head" at={8} anchor="start" heightPx={heightPx} palette={palette} />
-        <Foot text="scapula" at={x(restMm)} anchor="middle" heightPx={heightPx} palette={palette} />
-        <Foot text="tail" at={widthPx - 8} anchor="end" heightPx={heightPx} palette={palette} />
+        <Foot text={DRAWINGS_PHRASES.head} at={8} anchor="start" heightPx={heightPx} palette={palette} />
+        <Foot text={DRAWINGS_PHRASES.scapula} at={x(restMm)} anchor="middle" heightPx={heightPx} palette={palette} />
+        <Foot text={DRAWINGS_PHRASES.tail} at={widthPx - 8} anchor="end" heightPx={heightPx} palette={palette} />
         {pegs.map((peg) => (
           <PegMark
             key={peg.id}
@@ -99,7 +100,7 @@ export function namesBelow<Id extends string>(
 
 /** Two stations 50 mm apart stand about this far from each other on a phone. */
 const TAP_PX = 30;
-const STATE_WORDS: Readonly<Record<PegState, string>> = { open: 'not measured', doubtful: 'doubtful', measured: 'measured' };
+const STATE_WORDS: Readonly<Record<PegState, string>> = { open: DRAWINGS_PHRASES.notMeasured, doubtful: 'doubtful', measured: 'measured' };
 
 interface FootProps {
   readonly text: string;

@@ -1,3 +1,4 @@
+import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { type Lengthwise } from '@fulcra/core';
 import Svg, { Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT } from '../ui/tokens';
@@ -42,7 +43,7 @@ export function LinesDrawing({ scale, takes, consensus, draft }: LinesDrawingPro
       width={scale.widthPx}
       height={scale.heightPx}
       role="img"
-      aria-label={`Line along the spine, ${takes.length} takes`}
+      aria-label={DRAWINGS_PHRASES.lineAlongThe(takes.length)}
       style={{ backgroundColor: palette.sheet }}
     >
       <MillimetreGrid scale={scale} palette={palette} />

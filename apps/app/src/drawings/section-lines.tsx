@@ -1,3 +1,4 @@
+import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { type Section } from '@fulcra/core';
 import { G, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT, type Palette } from '../ui/tokens';
@@ -46,10 +47,10 @@ export function SideNames({ scale, palette }: { readonly scale: PaperScale; read
   return (
     <G>
       <SvgText x={12} y={y} fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.near}>
-        N near
+        {DRAWINGS_PHRASES.nNear}
       </SvgText>
       <SvgText x={scale.widthPx - 12} y={y} textAnchor="end" fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.off}>
-        off O
+        {DRAWINGS_PHRASES.offO}
       </SvgText>
     </G>
   );

@@ -1,3 +1,4 @@
+import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { type Section } from '@fulcra/core';
 import Svg from 'react-native-svg';
 import { usePalette } from '../ui/use-palette';
@@ -24,7 +25,7 @@ export function TakesDrawing({ widthPx, heightPx, takes, consensus, draft }: Tak
       width={widthPx}
       height={heightPx}
       role="img"
-      aria-label={`Front section, ${takes.length} takes`}
+      aria-label={DRAWINGS_PHRASES.frontSectionTakes(takes.length)}
       style={{ backgroundColor: palette.sheet }}
     >
       <MillimetreGrid scale={scale} palette={palette} />

@@ -1,3 +1,4 @@
+import { FEEL_PHRASES } from '../words/feel-phrases';
 import { type FactBody } from '@fulcra/contract';
 import { XStack, YStack } from 'tamagui';
 import { Choice } from '../ui/choice';
@@ -8,18 +9,18 @@ import { type LoadedVisit } from '../visit';
 type Lift = Extract<FactBody, { kind: 'bellyLift' }>;
 const NOTHING: Lift = { kind: 'bellyLift', riseMm: null, byEye: null, even: null, withersFill: null };
 const BY_EYE = [
-  { value: 'none', label: 'none' },
-  { value: 'little', label: 'a little' },
-  { value: 'clear', label: 'clearly' },
+  { value: 'none', label: FEEL_PHRASES.none },
+  { value: 'little', label: FEEL_PHRASES.aLittle },
+  { value: 'clear', label: FEEL_PHRASES.clearly },
 ] as const;
 const EVEN = [
-  { value: 'even', label: 'both alike' },
-  { value: 'nearLess', label: 'near less' },
-  { value: 'offLess', label: 'off less' },
+  { value: 'even', label: FEEL_PHRASES.bothAlike },
+  { value: 'nearLess', label: FEEL_PHRASES.nearLess },
+  { value: 'offLess', label: FEEL_PHRASES.offLess },
 ] as const;
 const FILLS = [
-  { value: 'yes', label: 'fill' },
-  { value: 'no', label: 'stay' },
+  { value: 'yes', label: FEEL_PHRASES.fill },
+  { value: 'no', label: FEEL_PHRASES.stay },
 ] as const;
 
 /** How the back answers a belly lift: by the tape or by eye, even or not, and what the withers do. */
@@ -29,12 +30,12 @@ export function BellyLift({ loaded: { page, note } }: { readonly loaded: LoadedV
   const set = (change: Partial<Lift>) => void note({ ...lift, ...change });
   return (
     <YStack gap="$xs">
-      <Heading>Belly lift</Heading>
-      <Small>Fingertips along the midline behind the girth, a slow lift; only if the girth was quiet.</Small>
+      <Heading>{FEEL_PHRASES.bellyLift}</Heading>
+      <Small>{FEEL_PHRASES.fingertipsAlongThe}</Small>
       <XStack>
         <Stepper
-          label="Rise of the back, mm"
-          shown="rise, mm"
+          label={FEEL_PHRASES.riseOfThe}
+          shown={FEEL_PHRASES.riseMm}
           unit="mm"
           step={5}
           decimals={0}
@@ -42,13 +43,13 @@ export function BellyLift({ loaded: { page, note } }: { readonly loaded: LoadedV
           onChange={(mm) => set({ riseMm: Math.min(150, mm) })}
         />
       </XStack>
-      <Small>By eye</Small>
-      <Choice label="Rise by eye" value={lift.byEye ?? ''} options={BY_EYE} onChange={(byEye) => set({ byEye })} />
-      <Small>Both sides</Small>
-      <Choice label="Both sides" value={lift.even ?? ''} options={EVEN} onChange={(even) => set({ even })} />
-      <Small>The withers</Small>
+      <Small>{FEEL_PHRASES.byEye}</Small>
+      <Choice label={FEEL_PHRASES.riseByEye} value={lift.byEye ?? ''} options={BY_EYE} onChange={(byEye) => set({ byEye })} />
+      <Small>{FEEL_PHRASES.bothSides}</Small>
+      <Choice label={FEEL_PHRASES.bothSides} value={lift.even ?? ''} options={EVEN} onChange={(even) => set({ even })} />
+      <Small>{FEEL_PHRASES.theWithers}</Small>
       <Choice
-        label="The withers"
+        label={FEEL_PHRASES.theWithers}
         value={lift.withersFill === null ? '' : lift.withersFill ? 'yes' : 'no'}
         options={FILLS}
         onChange={(fill) => set({ withersFill: fill === 'yes' })}

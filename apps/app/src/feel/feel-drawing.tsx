@@ -1,3 +1,4 @@
+import { FEEL_PHRASES } from '../words/feel-phrases';
 import { type Feeling, type FeltSpot, type SpotState, spotState } from '@fulcra/core';
 import { Pressable } from 'react-native';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
@@ -28,13 +29,13 @@ export function FeelDrawing({ widthPx, heightPx, view, places, feelings, onSpot 
         <Path d={outline} fill={palette.horse} stroke={palette.ink} strokeWidth={2} />
         <Path d={`M${widthPx / 2} ${heightPx * 0.04}V${heightPx * 0.96}`} stroke={palette.ink} strokeWidth={1.2} strokeDasharray="2 5" />
         <SvgText x={10} y={22} fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.near}>
-          N near
+          {FEEL_PHRASES.nNear}
         </SvgText>
         <SvgText x={widthPx - 10} y={22} textAnchor="end" fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.off}>
-          off O
+          {FEEL_PHRASES.offO}
         </SvgText>
         <SvgText x={widthPx / 2 + 8} y={16} fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
-          {view === 'above' ? 'head' : 'from below, head up'}
+          {view === 'above' ? 'head' : FEEL_PHRASES.fromBelowHead}
         </SvgText>
         {places.map(({ spot, x, y }) => (
           <SpotMark
@@ -51,7 +52,7 @@ export function FeelDrawing({ widthPx, heightPx, view, places, feelings, onSpot 
         <Pressable
           key={key(spot)}
           role="button"
-          aria-label={`${spot.side === 'near' ? 'Near' : 'Off'}, ${PLACE_WORDS[spot.place]}: ${stateWords(spotState(spot, feelings))}`}
+          aria-label={`${spot.side === 'near' ? FEEL_PHRASES.near : FEEL_PHRASES.off}, ${PLACE_WORDS[spot.place]}: ${stateWords(spotState(spot, feelings))}`}
           onPress={() => onSpot(spot)}
           style={{ position: 'absolute', left: x * widthPx - TAP_PX / 2, top: y * heightPx - TAP_PX / 2, width: TAP_PX, height: TAP_PX }}
         />
@@ -65,10 +66,10 @@ const signsAt = (spot: FeltSpot, feelings: readonly Feeling[]): boolean =>
   feelings.some((f) => f.signs.length > 0 && f.spots.some((s) => key(s) === key(spot)));
 
 function stateWords({ last, reaction }: SpotState): string {
-  if (last === null) return 'not felt';
+  if (last === null) return FEEL_PHRASES.notFelt;
   return reaction === 'none'
-    ? `${passName(last).toLowerCase()} hand, nothing`
-    : `${passName(last).toLowerCase()} hand, ${REACTION_WORDS[reaction].toLowerCase()}`;
+    ? FEEL_PHRASES.handNothing(passName(last).toLowerCase())
+    : FEEL_PHRASES.hand(passName(last).toLowerCase(), REACTION_WORDS[reaction].toLowerCase());
 }
 
 const PASS_SHARE = { light: 1, medium: 2, firm: 3 } as const;

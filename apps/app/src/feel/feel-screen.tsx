@@ -1,3 +1,4 @@
+import { FEEL_PHRASES } from '../words/feel-phrases';
 import { type FeltSpot, PASS_IDS, spotState } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -32,7 +33,7 @@ function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: 
   return (
     <Screen
       title={page.horse.name}
-      note="Feel the back before anything goes on it"
+      note={FEEL_PHRASES.feelTheBack}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
@@ -50,13 +51,13 @@ function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: 
         </YStack>
       </Columns>
       <FeelSheet spot={spot} loaded={loaded} onClose={() => setSpot(null)} />
-      <Sheet title="Before the first touch" open={!shown} onClose={() => void note({ kind: 'cautionsShown' })}>
+      <Sheet title={FEEL_PHRASES.beforeTheFirst} open={!shown} onClose={() => void note({ kind: 'cautionsShown' })}>
         {CAUTIONS.map((text) => (
           <Banner key={text} tone="lookOut">
             {text}
           </Banner>
         ))}
-        <Button kind="main" label="Understood" onPress={() => void note({ kind: 'cautionsShown' })} />
+        <Button kind="main" label={FEEL_PHRASES.understood} onPress={() => void note({ kind: 'cautionsShown' })} />
       </Sheet>
     </Screen>
   );
@@ -66,7 +67,7 @@ function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: 
 function WholePass({ loaded: { measured, note } }: { readonly loaded: LoadedVisit }) {
   const states = ALL_SPOTS.map((s) => ({ spot: s, state: spotState(s, measured.feelings) }));
   const pass = PASS_IDS.find((id) => states.some(({ state }) => state.next === id));
-  if (pass === undefined) return <Body>Every place has been felt as far as it may be.</Body>;
+  if (pass === undefined) return <Body>{FEEL_PHRASES.everyPlaceHas}</Body>;
   const spots = states.filter(({ state }) => state.next === pass).map(({ spot }) => spot);
   return (
     <YStack gap="$xs">
@@ -74,11 +75,14 @@ function WholePass({ loaded: { measured, note } }: { readonly loaded: LoadedVisi
       <XStack>
         <Button
           grow
-          label={`${passName(pass)} pass: nothing at ${spots.length === ALL_SPOTS.length ? 'any place' : `the other ${spots.length} places`}`}
-          onPress={() => void note({ kind: 'feel', spots, pass, reaction: 'none', signs: [] }, `${passName(pass)} pass kept.`)}
+          label={FEEL_PHRASES.passNothingAt(
+            passName(pass),
+            spots.length === ALL_SPOTS.length ? FEEL_PHRASES.anyPlace : FEEL_PHRASES.theOtherPlaces(spots.length),
+          )}
+          onPress={() => void note({ kind: 'feel', spots, pass, reaction: 'none', signs: [] }, FEEL_PHRASES.passKept(passName(pass)))}
         />
       </XStack>
-      <Small>Something there? Tap the place instead.</Small>
+      <Small>{FEEL_PHRASES.somethingThereTap}</Small>
     </YStack>
   );
 }
@@ -93,7 +97,7 @@ function Views({ loaded, onSpot }: { readonly loaded: LoadedVisit; readonly onSp
     <YStack onLayout={onLayout} gap="$m">
       {width > 0 ? (
         <>
-          <Heading>The back from above</Heading>
+          <Heading>{FEEL_PHRASES.theBackFrom}</Heading>
           <FeelDrawing
             widthPx={Math.min(width, WIDEST_PX)}
             heightPx={440}
@@ -102,7 +106,7 @@ function Views({ loaded, onSpot }: { readonly loaded: LoadedVisit; readonly onSp
             feelings={feelings}
             onSpot={onSpot}
           />
-          <Heading>Girth and sternum from below</Heading>
+          <Heading>{FEEL_PHRASES.girthAndSternum}</Heading>
           <FeelDrawing
             widthPx={Math.min(width, WIDEST_PX)}
             heightPx={210}

@@ -1,3 +1,4 @@
+import { FEEL_PHRASES } from '../words/feel-phrases';
 import { type FeltSpot, REACTIONS, type Reaction, SKIN_SIGNS, type SkinSign, spotState } from '@fulcra/core';
 import { useEffect, useState } from 'react';
 import { XStack } from 'tamagui';
@@ -19,7 +20,7 @@ export interface FeelSheetProps {
 export function FeelSheet({ spot, loaded, onClose }: FeelSheetProps) {
   return (
     <Sheet
-      title={spot === null ? '' : `${spot.side === 'near' ? 'Near' : 'Off'}, ${PLACE_WORDS[spot.place]}`}
+      title={spot === null ? '' : `${spot.side === 'near' ? FEEL_PHRASES.near : FEEL_PHRASES.off}, ${PLACE_WORDS[spot.place]}`}
       open={spot !== null}
       onClose={onClose}
     >
@@ -36,7 +37,7 @@ function Spot({ spot, loaded: { measured, note }, onClose }: FeelSheetProps & { 
   const keep = async (reaction: Reaction) => {
     const kept = await note(
       { kind: 'feel', spots: [spot], pass, reaction, signs: [...signs] },
-      `${PLACE_WORDS[spot.place]}, ${spot.side}: kept.`,
+      FEEL_PHRASES.kept(PLACE_WORDS[spot.place], spot.side),
     );
     if (kept) onClose();
   };
@@ -45,26 +46,24 @@ function Spot({ spot, loaded: { measured, note }, onClose }: FeelSheetProps & { 
     <>
       {next === null ? (
         <Banner tone={found === 'none' ? 'good' : 'bad'}>
-          {found === 'none'
-            ? 'All three passes brought nothing.'
-            : `${REACTION_WORDS[found]} under a ${passName(pass).toLowerCase()} hand: no firmer pass here.`}
+          {found === 'none' ? FEEL_PHRASES.allThreePasses : FEEL_PHRASES.underAHand(REACTION_WORDS[found], passName(pass).toLowerCase())}
         </Banner>
       ) : (
         <>
           <Strong>{passWords(next)}</Strong>
-          {last === null ? null : <Small>The {passName(last).toLowerCase()} pass brought nothing, so this one may follow.</Small>}
+          {last === null ? null : <Small>{FEEL_PHRASES.thePassBrought(passName(last).toLowerCase())}</Small>}
         </>
       )}
-      <Small>What the skin shows, if anything</Small>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label="Skin">
+      <Small>{FEEL_PHRASES.whatTheSkin}</Small>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={FEEL_PHRASES.skin}>
         {SKIN_SIGNS.map((sign) => (
           <ToggleChip key={sign} label={SIGN_WORDS[sign]} on={signs.includes(sign)} onPress={() => toggle(sign)} />
         ))}
       </XStack>
       {next === null ? (
-        <Button kind="main" label="Keep what the skin shows" off={signs.length === 0} onPress={() => void keep('none')} />
+        <Button kind="main" label={FEEL_PHRASES.keepWhatThe} off={signs.length === 0} onPress={() => void keep('none')} />
       ) : (
-        <XStack flexWrap="wrap" gap="$s" role="group" aria-label="Reaction">
+        <XStack flexWrap="wrap" gap="$s" role="group" aria-label={FEEL_PHRASES.reaction}>
           {REACTIONS.map((reaction) => (
             <Button
               key={reaction}

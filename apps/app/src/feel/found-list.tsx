@@ -1,3 +1,4 @@
+import { FEEL_PHRASES } from '../words/feel-phrases';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Body, Heading, Small } from '../ui/text';
@@ -9,9 +10,9 @@ export function FoundList({ loaded: { measured, withdrawFact } }: { readonly loa
   const found = measured.feelings.filter((f) => f.reaction !== 'none' || f.signs.length > 0);
   return (
     <YStack gap="$xs">
-      <Heading>Found</Heading>
-      {measured.feelings.length === 0 ? <Body color="$muted">Nothing felt yet.</Body> : null}
-      {measured.feelings.length > 0 && found.length === 0 ? <Body>No reaction and nothing on the skin so far.</Body> : null}
+      <Heading>{FEEL_PHRASES.found}</Heading>
+      {measured.feelings.length === 0 ? <Body color="$muted">{FEEL_PHRASES.nothingFeltYet}</Body> : null}
+      {measured.feelings.length > 0 && found.length === 0 ? <Body>{FEEL_PHRASES.noReactionAnd}</Body> : null}
       {[...found].reverse().map((f) => (
         <XStack key={f.id} borderTopWidth={1} borderColor="$rule" alignItems="center" gap="$s">
           <YStack flex={1} paddingVertical="$s">
@@ -20,15 +21,15 @@ export function FoundList({ loaded: { measured, withdrawFact } }: { readonly loa
               {f.reaction === 'none' ? '' : `: ${REACTION_WORDS[f.reaction].toLowerCase()}`}
             </Body>
             <Small>
-              {passName(f.pass)} pass{f.signs.length > 0 ? `; ${f.signs.map((s) => SIGN_WORDS[s]).join(', ')}` : ''}
+              {FEEL_PHRASES.pass(passName(f.pass), f.signs.length > 0 ? `; ${f.signs.map((s) => SIGN_WORDS[s]).join(', ')}` : '')}
             </Small>
           </YStack>
           <Button
             kind="quiet"
-            label={`Withdraw: ${f.spots.map((s) => PLACE_WORDS[s.place]).join(', ')}`}
+            label={FEEL_PHRASES.withdraw(f.spots.map((s) => PLACE_WORDS[s.place]).join(', '))}
             onPress={() => void withdrawFact(f.id)}
           >
-            <Small textDecorationLine="underline">withdraw</Small>
+            <Small textDecorationLine="underline">{FEEL_PHRASES.withdraw2}</Small>
           </Button>
         </XStack>
       ))}

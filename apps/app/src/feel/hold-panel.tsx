@@ -1,3 +1,4 @@
+import { FEEL_PHRASES } from '../words/feel-phrases';
 import { useState } from 'react';
 import { z } from 'zod';
 import { YStack } from 'tamagui';
@@ -35,23 +36,20 @@ export function HoldPanel({ loaded: { page, measured, note } }: { readonly loade
     <YStack gap="$s">
       {hold.state === 'held' ? (
         <Banner tone="bad">
-          <Body>
-            Fitting is held: {hold.reasons.map(holdReasonWords).join('; ')}. Stop here and suggest a veterinary surgeon, or a qualified
-            physiotherapist, first. Measuring without touching that place may go on; this visit can’t end as good to ride.
-          </Body>
-          <Button label="A named person clears it" onPress={() => setOpen(true)} />
+          <Body>{FEEL_PHRASES.fittingIsHeld(hold.reasons.map(holdReasonWords).join('; '))}</Body>
+          <Button label={FEEL_PHRASES.aNamedPerson} onPress={() => setOpen(true)} />
         </Banner>
       ) : null}
       {hold.clearances.map((c, i) => (
         <Banner key={i} tone="lookOut">
-          {`Cleared by ${c.by}: ${c.reason} What was found stays on record.`}
+          {FEEL_PHRASES.clearedByWhat(c.by, c.reason)}
         </Banner>
       ))}
-      <Sheet title="Clear the hold" open={open} onClose={() => setOpen(false)}>
-        <Small>Both stay on record: what was found, and who let the fitting go on, and why.</Small>
-        <FormField control={form.control} name="by" label="Who clears it, name and standing" />
-        <FormField control={form.control} name="reason" label="Reason" lines={3} />
-        <Button kind="main" label="Clear the hold" onPress={() => void clear()} />
+      <Sheet title={FEEL_PHRASES.clearTheHold} open={open} onClose={() => setOpen(false)}>
+        <Small>{FEEL_PHRASES.bothStayOn}</Small>
+        <FormField control={form.control} name="by" label={FEEL_PHRASES.whoClearsIt} />
+        <FormField control={form.control} name="reason" label={FEEL_PHRASES.reason} lines={3} />
+        <Button kind="main" label={FEEL_PHRASES.clearTheHold} onPress={() => void clear()} />
       </Sheet>
     </YStack>
   );

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../words/fit-room-phrases';
 import { backSurface, measuredStations, triedSettingsOf, type SitRow } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
@@ -49,7 +50,7 @@ function Room(place: RoomPlace) {
   return (
     <Screen
       title={loaded.page.horse.name}
-      note={`Fit room: ${saddle.name}`}
+      note={FIT_ROOM_PHRASES.fitRoom(saddle.name)}
       onBack={() => router.navigate(`/visits/${fit.visitId}`)}
       top={
         <RoomTop live={live} loaded={loaded} visitId={fit.visitId} picture={picture} atMm={atMm} onMove={setAtMm}>
@@ -85,17 +86,17 @@ function RoomButtons({ fit }: { readonly fit: FitRoom }) {
   const toast = useToast();
   const keep = async (): Promise<void> => {
     if (picture === null) return;
-    if (await loaded.note(triedOf(picture, saddle))) toast({ text: `Kept: ${saddle.name} “${widthLabel(saddle, state.setup)}”.` });
+    if (await loaded.note(triedOf(picture, saddle))) toast({ text: FIT_ROOM_PHRASES.kept(saddle.name, widthLabel(saddle, state.setup)) });
   };
   const pin = (): void => {
     fit.holdAgainst();
-    toast({ text: 'Held: press and hold “Compare” to see it again.' });
+    toast({ text: FIT_ROOM_PHRASES.heldPressAnd });
   };
   return (
     <>
-      <Button tight label="Undo" off={room.before.length === 0} onPress={fit.undo} />
+      <Button tight label={FIT_ROOM_PHRASES.undo} off={room.before.length === 0} onPress={fit.undo} />
       <HoldToCompare has={room.against !== null} onPin={pin} onHold={fit.setComparing} />
-      <Button grow kind="main" label="Keep it" off={picture === null} onPress={() => void keep()} />
+      <Button grow kind="main" label={FIT_ROOM_PHRASES.keepIt} off={picture === null} onPress={() => void keep()} />
     </>
   );
 }
@@ -105,20 +106,14 @@ function Notices({ fit: { answered, picture, saddle } }: { readonly fit: FitRoom
   const problems = answered?.ok === true && !answered.answer.ok ? answered.answer.problems : [];
   return (
     <>
-      {answered?.ok === false ? (
-        <Banner tone="bad">{`The computation stopped: ${answered.message}. Nothing is lost; change anything to start it again.`}</Banner>
-      ) : null}
+      {answered?.ok === false ? <Banner tone="bad">{FIT_ROOM_PHRASES.theComputationStopped(answered.message)}</Banner> : null}
       {problems.map((p, i) => (
         <Banner key={i} tone="bad">
           {problemWords(p)}
         </Banner>
       ))}
-      {saddle.state === 'unsafe' ? (
-        <Banner tone="bad">
-          This saddle is noted as unsafe. It may be laid on here, but do not ride in it until it is mended and checked.
-        </Banner>
-      ) : null}
-      {picture === null && answered === null ? <Body role="status">Laying the saddle on…</Body> : null}
+      {saddle.state === 'unsafe' ? <Banner tone="bad">{FIT_ROOM_PHRASES.thisSaddleIs}</Banner> : null}
+      {picture === null && answered === null ? <Body role="status">{FIT_ROOM_PHRASES.layingTheSaddle}</Body> : null}
     </>
   );
 }
@@ -144,12 +139,12 @@ function Work({ fit, onOpen, onRow }: WorkProps) {
       <MissingBanner input={input} picture={picture} />
       <RoomParts
         parts={[
-          { id: 'change', label: 'Change it', content: <ChangeIt fit={fit} onOpen={onOpen} /> },
-          { id: 'criteria', label: 'Criteria', content: <Criteria fit={fit} onRow={onRow} /> },
-          { id: 'tried', label: tried === 0 ? 'Tried' : `Tried: ${tried}`, content: <Tried fit={fit} /> },
+          { id: 'change', label: FIT_ROOM_PHRASES.changeIt, content: <ChangeIt fit={fit} onOpen={onOpen} /> },
+          { id: 'criteria', label: FIT_ROOM_PHRASES.criteria, content: <Criteria fit={fit} onRow={onRow} /> },
+          { id: 'tried', label: tried === 0 ? FIT_ROOM_PHRASES.tried : FIT_ROOM_PHRASES.tried2(tried), content: <Tried fit={fit} /> },
         ]}
       />
-      <Small>Pressures and scores are a screening aid, not a diagnosis; pain is a veterinary matter. The fitter decides.</Small>
+      <Small>{FIT_ROOM_PHRASES.pressuresAndScores}</Small>
     </YStack>
   );
 }

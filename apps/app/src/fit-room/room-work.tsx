@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../words/fit-room-phrases';
 import { type SitRow, chosenSettingOf, measuredNeeds, middleSetup, presentSetup, triedSettingsOf } from '@fulcra/core';
 import { router } from 'expo-router';
 import { Small } from '../ui/text';
@@ -18,13 +19,13 @@ export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOp
   return (
     <>
       <Tools>
-        <Tool label="Other saddle" onPress={() => onOpen('stock')} />
-        <Tool label="Try the neighbours" off={picture === null} onPress={() => onOpen('neighbours')} />
-        <Tool label="Find the best" onPress={() => onOpen('best')} />
-        <Tool label="Start from the middle" onPress={() => fit.putSetup(middleSetup(described, fit.naturalPlaceMm()))} />
-        <Tool label="As in stock" onPress={() => fit.putSetup(presentSetup(described, fit.naturalPlaceMm()))} />
+        <Tool label={FIT_ROOM_PHRASES.otherSaddle} onPress={() => onOpen('stock')} />
+        <Tool label={FIT_ROOM_PHRASES.tryTheNeighbours} off={picture === null} onPress={() => onOpen('neighbours')} />
+        <Tool label={FIT_ROOM_PHRASES.findTheBest} onPress={() => onOpen('best')} />
+        <Tool label={FIT_ROOM_PHRASES.startFromThe} onPress={() => fit.putSetup(middleSetup(described, fit.naturalPlaceMm()))} />
+        <Tool label={FIT_ROOM_PHRASES.asInStock} onPress={() => fit.putSetup(presentSetup(described, fit.naturalPlaceMm()))} />
         <FlockTool runner={runner} asked={asked} onTake={fit.putSetup} />
-        <Tool label="Which shims" onPress={() => onOpen('shims')} />
+        <Tool label={FIT_ROOM_PHRASES.whichShims} onPress={() => onOpen('shims')} />
       </Tools>
       <Small>
         {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
@@ -61,10 +62,11 @@ export function Tried({ fit: { visitId, loaded, saddles, now, put } }: { readonl
   const chosenId = chosenSettingOf(facts)?.tried.id ?? null;
   const toSpecification = (): void => router.push(`/visits/${visitId}/specification`);
   const choose = async (triedId: string): Promise<void> => {
-    if (chosenId === triedId || (await loaded.note({ kind: 'chosenSetting', triedId, note: '' }, 'Chosen.'))) toSpecification();
+    if (chosenId === triedId || (await loaded.note({ kind: 'chosenSetting', triedId, note: '' }, FIT_ROOM_PHRASES.chosen)))
+      toSpecification();
   };
   const drop = async (triedId: string): Promise<void> => {
-    if (await loaded.withdrawFact(triedId)) toast({ text: 'Removed.', undo: () => void loaded.withdrawFact(triedId, false) });
+    if (await loaded.withdrawFact(triedId)) toast({ text: FIT_ROOM_PHRASES.removed, undo: () => void loaded.withdrawFact(triedId, false) });
   };
   return (
     <TriedList

@@ -1,3 +1,4 @@
+import { FRONT_PHRASES } from '../words/front-phrases';
 import { usePracticeSettings } from '../platform/use-views';
 import { shapedLike } from '../platform/draft';
 import { v7 } from 'uuid';
@@ -44,27 +45,29 @@ export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, sch
     if (!(await send({ kind: 'decision', decisionId: v7(), visitId, body: decisionOf({ loaded, tried, saddle, school }, text) }))) return;
     forget();
     onClose();
-    toast({ text: 'Decision kept. Deciding again supersedes it; both stay on record.' });
+    toast({ text: FRONT_PHRASES.decisionKeptDeciding });
     router.navigate(`/visits/${visitId}`);
   };
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(tried.arch);
   return (
-    <Sheet title="Keep this width" open={open} onClose={onClose}>
+    <Sheet title={FRONT_PHRASES.keepThisWidth} open={open} onClose={onClose}>
       <Body fontWeight="700">
-        {saddle ? `${saddle.name}, ${saddle.maker} “${tried.label}”: ` : ''}
-        {Math.round(includedAngleDeg)}°, {Math.round(spanAt100Mm)} mm at 100, {SHAPE_WORDS[tried.arch.shape]}
+        {FRONT_PHRASES.mmAt100(
+          saddle ? `${saddle.name}, ${saddle.maker} “${tried.label}”: ` : '',
+          Math.round(includedAngleDeg),
+          Math.round(spanAt100Mm),
+          SHAPE_WORDS[tried.arch.shape],
+        )}
       </Body>
       <Field
-        label="Reasons"
+        label={FRONT_PHRASES.reasons}
         lines={6}
         value={text}
         onChange={(next) => setDraft({ of: computed, text: next })}
-        hint="Filled in from the computation; change what you know better."
+        hint={FRONT_PHRASES.filledInFrom}
       />
-      <Small>
-        Kept with school {school.name}, version {school.version}, and core {CORE_VERSION}.
-      </Small>
-      <Button kind="main" label="Keep this decision" onPress={() => void keep()} />
+      <Small>{FRONT_PHRASES.keptWithSchool(school.name, school.version, CORE_VERSION)}</Small>
+      <Button kind="main" label={FRONT_PHRASES.keepThisDecision} onPress={() => void keep()} />
     </Sheet>
   );
 }

@@ -1,3 +1,4 @@
+import { FRONT_PHRASES } from '../words/front-phrases';
 import { FINGER_LIMITS_MM } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { useSession } from '../platform/session-context';
@@ -17,9 +18,9 @@ export function FingerWidth() {
   };
   return (
     <YStack gap="$xs">
-      <Small>A finger counts as wide as the hands of this practice have it; what the schools want stays in mm.</Small>
+      <Small>{FRONT_PHRASES.aFingerCounts}</Small>
       <XStack>
-        <Stepper label="One finger, mm" unit="mm" value={was.fingerMm} step={1} decimals={0} onChange={put} />
+        <Stepper label={FRONT_PHRASES.oneFingerMm} unit="mm" value={was.fingerMm} step={1} decimals={0} onChange={put} />
       </XStack>
     </YStack>
   );

@@ -1,3 +1,4 @@
+import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
 import { type FrontFit, type School, schoolById, ARCH_SHAPES, measuredNeeds } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -39,15 +40,12 @@ function NothingToFit({ visitId, loaded }: { readonly visitId: string; readonly 
   return (
     <Screen
       title={loaded.page.horse.name}
-      note="What fits"
+      note={FRONT_PHRASES.whatFits}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
     >
-      <EmptyState
-        title="No section to fit to yet."
-        text="Take the front section, best three times; where two takes differ, one more settles which is right."
-      >
-        <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
+      <EmptyState title={FRONT_PHRASES.noSectionTo} text={FRONT_PHRASES.takeTheFront}>
+        <Button kind="main" label={FRONT_PHRASES.takeTheFrontSection} onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
       </EmptyState>
     </Screen>
   );
@@ -61,10 +59,8 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
   const answer = fit.state === 'done' ? fit.answer : null;
   return (
     <FitFrame visitId={visitId} loaded={loaded} answer={answer?.ok ? answer.value : null}>
-      {fit.state === 'working' ? <Body role="status">Laying every arch on this section, and a hundred redraws of it…</Body> : null}
-      {fit.state === 'failed' ? (
-        <Banner tone="bad">{`The computation stopped: ${fit.message}. Nothing is lost; reload to try again.`}</Banner>
-      ) : null}
+      {fit.state === 'working' ? <Body role="status">{FRONT_PHRASES.layingEveryArch}</Body> : null}
+      {fit.state === 'failed' ? <Banner tone="bad">{FRONT_PHRASES.theComputationStopped(fit.message)}</Banner> : null}
       {answer && !answer.ok
         ? answer.problems.map((p, i) => (
             <Banner key={i} tone="bad">
@@ -98,14 +94,14 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
   return (
     <Screen
       title={page.horse.name}
-      note="The arch on the front section"
+      note={FRONT_PHRASES.theArchOn}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} at="front" />}
       bottom={
         tried === null ? undefined : (
           <>
-            <Button label="Why" onPress={() => setSheet('why')} />
-            <Button grow kind="main" label="Keep this width" onPress={() => setSheet('decide')} />
+            <Button label={FRONT_PHRASES.why} onPress={() => setSheet('why')} />
+            <Button grow kind="main" label={FRONT_PHRASES.keepThisWidth} onPress={() => setSheet('decide')} />
           </>
         )
       }
@@ -147,7 +143,7 @@ function ArchAndVerdict({ loaded, tried, answer, school, saddle, saddles, setup,
         <WidthControl tried={tried} setup={setup} saddle={saddle} onChange={setSetup} />
         {saddle === null ? (
           <Choice
-            label="Arch shape"
+            label={FRONT_PHRASES.archShape}
             value={tried.arch.shape}
             options={SHAPES}
             onChange={(shape) => setSetup({ ...setup, shape, includedAngleDeg: angleForShape(answer, shape, overDeg) })}
@@ -162,7 +158,7 @@ function ArchAndVerdict({ loaded, tried, answer, school, saddle, saddles, setup,
           onChange={setSetup}
         />
         <SchoolPicker value={school.id} has={measuredNeeds(measured)} onChange={(schoolId) => void change({ schoolId })} />
-        <Small>Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.</Small>
+        <Small>{FRONT_PHRASES.unloadedOnThe}</Small>
       </YStack>
     </Columns>
   );
@@ -208,7 +204,7 @@ function VerdictBlock({ tried, provisional }: { readonly tried: TriedFront; read
       </XStack>
       <Body>{verdictSentence(verdict, fingerMm)}</Body>
       <Small>{neighbourWords(tried)}</Small>
-      {provisional ? <Banner tone="lookOut">From a single take: believe it when another agrees.</Banner> : null}
+      {provisional ? <Banner tone="lookOut">{FRONT_PHRASES.fromASingle}</Banner> : null}
     </YStack>
   );
 }
@@ -217,7 +213,12 @@ function VerdictBlock({ tried, provisional }: { readonly tried: TriedFront; read
 function neighbourWords({ narrower, wider }: TriedFront): string {
   const told = (judged: TriedFront['narrower'], name: string): string =>
     judged === null
-      ? `There is nothing ${name} to try.`
-      : `Next ${name}, ${Math.round(judged.laid.arch.includedAngleDeg)}°: ${headlineWords(judged.verdict).replace(/\.$/, '').toLowerCase()}, ${Math.round(judged.laid.crownZMm)} mm over the withers.`;
+      ? FRONT_PHRASES.thereIsNothing(name)
+      : FRONT_PHRASES.nextMmOver(
+          name,
+          Math.round(judged.laid.arch.includedAngleDeg),
+          headlineWords(judged.verdict).replace(/\.$/, '').toLowerCase(),
+          Math.round(judged.laid.crownZMm),
+        );
   return `${told(narrower, 'narrower')} ${told(wider, 'wider')}`;
 }

@@ -1,3 +1,4 @@
+import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
 import { type RankedSaddle, type SchoolId, type Section, neutralWidth } from '@fulcra/core';
 import { useState } from 'react';
@@ -20,9 +21,9 @@ export interface SaddlePickerProps {
 }
 
 const CHANGE_WORDS = {
-  fixed: 'one width only',
-  exchangeablePlate: 'plate can be changed',
-  workshop: 'width changed in the workshop',
+  fixed: FRONT_PHRASES.oneWidthOnly,
+  exchangeablePlate: FRONT_PHRASES.plateCanBe,
+  workshop: FRONT_PHRASES.widthChangedIn,
 } as const;
 
 /** The stock, best first, each with every width it can be set to. */
@@ -33,15 +34,19 @@ export function SaddlePicker(props: SaddlePickerProps) {
   return (
     <>
       <XStack alignItems="center" flexWrap="wrap">
-        <Small>Saddle</Small>
-        <Button kind="quiet" label={chosen ? `Saddle: ${chosen.name}, change` : 'Try a saddle of the stock'} onPress={() => setOpen(true)}>
+        <Small>{FRONT_PHRASES.saddle}</Small>
+        <Button
+          kind="quiet"
+          label={chosen ? FRONT_PHRASES.saddleChange(chosen.name) : FRONT_PHRASES.tryASaddle}
+          onPress={() => setOpen(true)}
+        >
           <Body fontWeight="700" textDecorationLine="underline">
-            {chosen?.name ?? 'Try a saddle of the stock'}
+            {chosen?.name ?? FRONT_PHRASES.tryASaddle}
           </Body>
         </Button>
-        {chosen ? <Button kind="quiet" label="Without a saddle" onPress={() => onChange(RECOMMENDED)} /> : null}
+        {chosen ? <Button kind="quiet" label={FRONT_PHRASES.withoutASaddle} onPress={() => onChange(RECOMMENDED)} /> : null}
       </XStack>
-      <Sheet title="The stock on this back" open={open} onClose={() => setOpen(false)}>
+      <Sheet title={FRONT_PHRASES.theStockOn} open={open} onClose={() => setOpen(false)}>
         {open ? (
           <Stock
             {...props}
@@ -59,9 +64,9 @@ export function SaddlePicker(props: SaddlePickerProps) {
 function Stock({ section, takenAtMm, schoolId, saddles, setup, onChange }: SaddlePickerProps) {
   const asked = saddles.map(({ id, front }) => ({ id, front }));
   const ranked = useFront<'rankSaddles'>({ kind: 'rankSaddles', section, saddles: asked, schoolId, takenAtMm });
-  if (ranked.state === 'failed') return <Body>The computation stopped: {ranked.message}</Body>;
-  if (ranked.state !== 'done') return <Body role="status">Laying {saddles.length} saddles on this back…</Body>;
-  if (saddles.length === 0) return <Body>There is no saddle in the stock yet.</Body>;
+  if (ranked.state === 'failed') return <Body>{FRONT_PHRASES.theComputationStopped2(ranked.message)}</Body>;
+  if (ranked.state !== 'done') return <Body role="status">{FRONT_PHRASES.layingSaddlesOn(saddles.length)}</Body>;
+  if (saddles.length === 0) return <Body>{FRONT_PHRASES.thereIsNo}</Body>;
   return ranked.answer.map((entry) => {
     const saddle = saddles.find((s) => s.id === entry.id)!;
     return (
@@ -89,13 +94,13 @@ function StockEntry({ saddle, ranked, setup, onChoose }: EntryProps) {
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$m" gap="$xs">
       <Name>{saddle.name}</Name>
       <Small>
-        {saddle.maker}; {saddle.kind === 'western' ? 'western, its bars read at their front only; ' : ''}
+        {saddle.maker}; {saddle.kind === 'western' ? FRONT_PHRASES.westernItsBars : ''}
         {CHANGE_WORDS[saddle.change]}
       </Small>
       {ranked.settings.map(({ index, setting, laid, verdict }) => {
         const tone = TONE_OF[verdict.severity];
         const { includedAngleDeg, spanAt100Mm } = neutralWidth(laid.arch);
-        const notes = [index === present ? 'set to this now' : null, index === ranked.best.index ? 'misses least' : null]
+        const notes = [index === present ? FRONT_PHRASES.setToThis : null, index === ranked.best.index ? FRONT_PHRASES.missesLeast : null]
           .filter(Boolean)
           .join(', ');
         const chosen = setup.saddleId === saddle.id && setup.setting === index;
@@ -104,7 +109,7 @@ function StockEntry({ saddle, ranked, setup, onChoose }: EntryProps) {
             key={index}
             kind="quiet"
             pressed={chosen}
-            label={`${saddle.name} at ${setting.label}: ${headlineWords(verdict)}`}
+            label={FRONT_PHRASES.at(saddle.name, setting.label, headlineWords(verdict))}
             onPress={() => onChoose(index)}
           >
             <XStack flex={1} gap="$s" alignItems="center">
@@ -113,11 +118,9 @@ function StockEntry({ saddle, ranked, setup, onChoose }: EntryProps) {
               </Body>
               <YStack flex={1}>
                 <Body fontWeight={chosen || index === present ? '700' : '400'}>
-                  “{setting.label}” {Math.round(includedAngleDeg)}° · {Math.round(spanAt100Mm)} mm{notes ? ` (${notes})` : ''}
+                  {FRONT_PHRASES.mm(setting.label, Math.round(includedAngleDeg), Math.round(spanAt100Mm), notes ? ` (${notes})` : '')}
                 </Body>
-                <Small>
-                  {headlineWords(verdict)} Withers {Math.round(laid.crownZMm)} mm.
-                </Small>
+                <Small>{FRONT_PHRASES.withersMm(headlineWords(verdict), Math.round(laid.crownZMm))}</Small>
               </YStack>
             </XStack>
           </Button>

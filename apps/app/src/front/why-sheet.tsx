@@ -1,3 +1,4 @@
+import { FRONT_PHRASES } from '../words/front-phrases';
 import { FingerWidth } from './finger-width';
 import { usePracticeSettings } from '../platform/use-views';
 import { type FrontFit, schoolById, type School } from '@fulcra/core';
@@ -25,27 +26,24 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
   const { verdict } = tried.chosen;
   const { recommendation, others, readiness } = answer;
   return (
-    <Sheet title="Why" open={open} onClose={onClose}>
+    <Sheet title={FRONT_PHRASES.why} open={open} onClose={onClose}>
       <Reasons tried={tried} />
-      {verdict.remedies.length > 0 ? <Lines title="What helps" lines={verdict.remedies.map(remedyWords)} /> : null}
-      <Lines title="What would turn it" lines={verdict.flips.map(flipWords)} />
+      {verdict.remedies.length > 0 ? <Lines title={FRONT_PHRASES.whatHelps} lines={verdict.remedies.map(remedyWords)} /> : null}
+      <Lines title={FRONT_PHRASES.whatWouldTurn} lines={verdict.flips.map(flipWords)} />
       <HowSure answer={answer} isRecommended={isRecommended} />
       {recommendation.liftMm > 0 ? (
-        <Part title="The lift">
-          <Body>
-            One width over comes down {recommendation.liftMm.toFixed(1)} mm; shims of {recommendation.liftMm.toFixed(0)} mm put the front
-            back.
-          </Body>
+        <Part title={FRONT_PHRASES.theLift}>
+          <Body>{FRONT_PHRASES.oneWidthOver(recommendation.liftMm.toFixed(1), recommendation.liftMm.toFixed(0))}</Body>
         </Part>
       ) : null}
       <Lines
-        title="What other schools would take"
+        title={FRONT_PHRASES.whatOtherSchools}
         lines={others.map((o) => `${schoolById(o.schoolId).name}: ${Math.round(o.includedAngleDeg)}°, ${SHAPE_WORDS[o.shape]}`)}
       />
       <Lines
-        title="What this school still waits for"
-        lines={readiness.waiting.map(
-          (w) => `${SIT_WORDS[w.criterion].name} (${limitsWords(w.criterion, school)}): needs ${needsWords(w.missing)}.`,
+        title={FRONT_PHRASES.whatThisSchool}
+        lines={readiness.waiting.map((w) =>
+          FRONT_PHRASES.needs(SIT_WORDS[w.criterion].name, limitsWords(w.criterion, school), needsWords(w.missing)),
         )}
       />
     </Sheet>
@@ -56,16 +54,23 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
 function Reasons({ tried }: Pick<WhySheetProps, 'tried'>) {
   const { verdict, laid } = tried.chosen;
   const { fingerMm } = usePracticeSettings();
-  const gap = (mm: number): string => `${Math.max(0, mm).toFixed(1)} mm (${fingersWords(Math.max(0, mm), fingerMm)})`;
+  const gap = (mm: number): string => FRONT_PHRASES.mm2(Math.max(0, mm).toFixed(1), fingersWords(Math.max(0, mm), fingerMm));
   return (
-    <Part title="Reasons">
+    <Part title={FRONT_PHRASES.reasons}>
       {verdict.reasons.map((r, i) => (
         <Body key={i}>{reasonWords(r, fingerMm)}</Body>
       ))}
       <Small>
-        Gaps beyond {tried.padding.panelDepthMm} mm panel and {tried.padding.padMm} mm pad, normal to the horse. Near: top{' '}
-        {gap(laid.near.topMm)}, point {gap(laid.near.tipMm)}. Off: top {gap(laid.off.topMm)}, point {gap(laid.off.tipMm)}. Beside the
-        withers: near {gap(laid.near.besideWithersMm)}, off {gap(laid.off.besideWithersMm)}.
+        {FRONT_PHRASES.gapsBeyondMm(
+          tried.padding.panelDepthMm,
+          tried.padding.padMm,
+          gap(laid.near.topMm),
+          gap(laid.near.tipMm),
+          gap(laid.off.topMm),
+          gap(laid.off.tipMm),
+          gap(laid.near.besideWithersMm),
+          gap(laid.off.besideWithersMm),
+        )}
       </Small>
       <FingerWidth />
     </Part>
@@ -76,22 +81,20 @@ function HowSure({ answer, isRecommended }: Pick<WhySheetProps, 'answer' | 'isRe
   const { recommendation, confidence, angleRangeDeg } = answer;
   const { includedAngleDeg, shape } = recommendation.target.arch;
   return (
-    <Part title="How sure">
+    <Part title={FRONT_PHRASES.howSure}>
       <Body>
-        Recommended: {Math.round(includedAngleDeg)}°, {SHAPE_WORDS[shape]}; nine redraws in ten lie between {angleRangeDeg[0].toFixed(1)}°
-        and {angleRangeDeg[1].toFixed(1)}°.
+        {FRONT_PHRASES.recommendedNineRedraws(
+          Math.round(includedAngleDeg),
+          SHAPE_WORDS[shape],
+          angleRangeDeg[0].toFixed(1),
+          angleRangeDeg[1].toFixed(1),
+        )}
       </Body>
       {confidence.wins.map((w) => (
-        <Body key={w.answer}>
-          {w.answer}°: {w.count} of {confidence.redraws} redraws
-        </Body>
+        <Body key={w.answer}>{FRONT_PHRASES.ofRedraws(w.answer, w.count, confidence.redraws)}</Body>
       ))}
-      <Small>
-        {confidence.assumedSpread
-          ? 'With one take the spread is a default, not measured: 1° and 1.5 mm a side.'
-          : 'The section was redrawn within the spread of the accepted takes.'}
-      </Small>
-      {isRecommended ? null : <Small>The redraws are of the recommendation, not of the width now shown.</Small>}
+      <Small>{confidence.assumedSpread ? FRONT_PHRASES.withOneTake : FRONT_PHRASES.theSectionWas}</Small>
+      {isRecommended ? null : <Small>{FRONT_PHRASES.theRedrawsAre}</Small>}
     </Part>
   );
 }

@@ -1,3 +1,4 @@
+import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
 import { ARCH_LIMITS, neutralWidth, SPAN_DEPTH_MM } from '@fulcra/core';
 import { Icon } from '../ui/icons';
@@ -29,24 +30,22 @@ export function WidthControl({ tried, setup, saddle, onChange }: WidthControlPro
   return (
     <YStack gap="$xs">
       <XStack alignItems="center" justifyContent="space-between">
-        <Button round label="Narrower" off={!can(-1)} onPress={() => onChange(moved(-1))}>
+        <Button round label={FRONT_PHRASES.narrower} off={!can(-1)} onPress={() => onChange(moved(-1))}>
           <Icon name="minus" color={palette.ink} size={24} />
         </Button>
         <YStack alignItems="center" flex={1}>
-          <Big>
-            {Math.round(includedAngleDeg)}° · {Math.round(spanAt100Mm)} mm
-          </Big>
+          <Big>{FRONT_PHRASES.mm3(Math.round(includedAngleDeg), Math.round(spanAt100Mm))}</Big>
           <Small textAlign="center">
             {saddle === null
-              ? `${SHAPE_WORDS[tried.arch.shape]}; included angle, and span ${SPAN_DEPTH_MM} mm below the crown`
+              ? FRONT_PHRASES.includedAngleAnd(SHAPE_WORDS[tried.arch.shape], SPAN_DEPTH_MM)
               : `${saddle.name}: ${saddle.maker} “${tried.label}”, ${SHAPE_WORDS[tried.arch.shape]}`}
           </Small>
         </YStack>
-        <Button round label="Wider" off={!can(1)} onPress={() => onChange(moved(1))}>
+        <Button round label={FRONT_PHRASES.wider} off={!can(1)} onPress={() => onChange(moved(1))}>
           <Icon name="plus" color={palette.ink} size={24} />
         </Button>
       </XStack>
-      {changed ? <Button kind="quiet" label="Back to the recommendation" onPress={() => onChange(RECOMMENDED)} /> : null}
+      {changed ? <Button kind="quiet" label={FRONT_PHRASES.backToThe} onPress={() => onChange(RECOMMENDED)} /> : null}
     </YStack>
   );
 }

@@ -1,3 +1,4 @@
+import { HORSES_PHRASES } from '../words/horses-phrases';
 import { type HorseHistory } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
@@ -34,9 +35,9 @@ function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
     <Screen
       narrow
       title={horse.name}
-      note="Change what is known"
+      note={HORSES_PHRASES.changeWhatIs}
       onBack={back}
-      bottom={<Button grow kind="main" label="Keep the changes" onPress={() => void save()} />}
+      bottom={<Button grow kind="main" label={HORSES_PHRASES.keepTheChanges} onPress={() => void save()} />}
     >
       <HorseFields form={form} />
     </Screen>

@@ -1,3 +1,4 @@
+import { HORSES_PHRASES } from '../words/horses-phrases';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
@@ -38,21 +39,18 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
       title={horse.name}
       note={facts.filter(Boolean).join(' · ')}
       onBack={() => router.navigate('/')}
-      action={<Button kind="quiet" label="Change" onPress={() => router.push(`/horses/${horseId}/edit`)} />}
+      action={<Button kind="quiet" label={HORSES_PHRASES.change} onPress={() => router.push(`/horses/${horseId}/edit`)} />}
       bottom={
         open ? (
-          <Button grow kind="main" label="Go on with the visit" onPress={() => router.push(`/visits/${open.id}`)} />
+          <Button grow kind="main" label={HORSES_PHRASES.goOnWith} onPress={() => router.push(`/visits/${open.id}`)} />
         ) : (
-          <Button grow kind="main" label="Start a visit" onPress={() => void start()} />
+          <Button grow kind="main" label={HORSES_PHRASES.startAVisit} onPress={() => void start()} />
         )
       }
     >
       {horse.note ? <Body>{horse.note}</Body> : null}
       {visits.length === 0 ? (
-        <EmptyState
-          title="No visit yet."
-          text="A visit begins with the front section of the back: two minutes with a flexible curve, or a tape and two depths."
-        />
+        <EmptyState title={HORSES_PHRASES.noVisitYet} text={HORSES_PHRASES.aVisitBegins} />
       ) : (
         <YStack>
           {visits.map((entry) => (

@@ -1,3 +1,4 @@
+import { HORSES_PHRASES } from '../words/horses-phrases';
 import { type HorseFields as Horse } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
@@ -23,10 +24,10 @@ export function NewHorseScreen() {
   return (
     <Screen
       narrow
-      title="A new horse"
-      note="What you type is kept on this device as you go."
+      title={HORSES_PHRASES.aNewHorse}
+      note={HORSES_PHRASES.whatYouType}
       onBack={() => router.navigate('/')}
-      bottom={<Button grow kind="main" label="Add this horse" onPress={() => void save()} />}
+      bottom={<Button grow kind="main" label={HORSES_PHRASES.addThisHorse} onPress={() => void save()} />}
     >
       <HorseFields form={form} />
     </Screen>

@@ -1,3 +1,4 @@
+import { HORSES_PHRASES } from '../words/horses-phrases';
 import { type Decision, type HorseHistory, type Saddle } from '@fulcra/contract';
 import { type RideResult, archOutline, schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -26,32 +27,38 @@ export function VisitEntry({ visit, decision, superseded, ride, saddle }: VisitE
     <YStack flex={1} gap="$s">
       <Name>{dayWords(visit.startedOn)}</Name>
       <Small>
-        {visit.fitter} · {visit.status === 'open' ? 'under way' : 'done'}
+        {visit.fitter} · {visit.status === 'open' ? HORSES_PHRASES.underWay : 'done'}
       </Small>
       {decision === null ? (
-        <Body color="$muted">Nothing decided yet.</Body>
+        <Body color="$muted">{HORSES_PHRASES.nothingDecidedYet}</Body>
       ) : (
         <>
           <DecisionDrawing decision={decision} />
           <Body fontWeight="700">
-            {saddle ? `${saddle.name}, ${saddle.maker} “${decision.settingLabel}”: ` : ''}
-            {degWords(decision.includedAngleDeg)}, {mmWords(decision.spanAt100Mm)} at 100, {SHAPE_WORDS[decision.shape]}
+            {HORSES_PHRASES.at100(
+              saddle ? `${saddle.name}, ${saddle.maker} “${decision.settingLabel}”: ` : '',
+              degWords(decision.includedAngleDeg),
+              mmWords(decision.spanAt100Mm),
+              SHAPE_WORDS[decision.shape],
+            )}
           </Body>
           <Body>{decision.reasons}</Body>
           <Small>
-            School {schoolById(decision.schoolId).name}, version {decision.schoolVersion}; core {decision.coreVersion}
+            {HORSES_PHRASES.schoolVersionCore(schoolById(decision.schoolId).name, decision.schoolVersion, decision.coreVersion)}
           </Small>
         </>
       )}
       {superseded.map((d) => (
         <Small key={d.id} textDecorationLine="line-through">
-          Before that: {degWords(d.includedAngleDeg)}, {mmWords(d.spanAt100Mm)} at 100, by {d.fitter}
+          {HORSES_PHRASES.beforeThatAt(degWords(d.includedAngleDeg), mmWords(d.spanAt100Mm), d.fitter)}
         </Small>
       ))}
       <RideLine ride={ride} />
       <XStack gap="$s" flexWrap="wrap">
-        <Button kind="quiet" label="Open this visit" onPress={() => router.push(`/visits/${visit.id}`)} />
-        {decision === null ? null : <Button kind="quiet" label="Template" onPress={() => router.push(`/visits/${visit.id}/template`)} />}
+        <Button kind="quiet" label={HORSES_PHRASES.openThisVisit} onPress={() => router.push(`/visits/${visit.id}`)} />
+        {decision === null ? null : (
+          <Button kind="quiet" label={HORSES_PHRASES.template} onPress={() => router.push(`/visits/${visit.id}/template`)} />
+        )}
       </XStack>
     </YStack>
   );
@@ -81,7 +88,7 @@ function DecisionDrawing({ decision }: { readonly decision: Decision }) {
   const outline = archOutline(archOfDecision(decision), decision.crownZMm);
   const scale = paperScale(WIDTH, HEIGHT, reachOf([...section.points, ...outline], 10));
   return (
-    <Svg width={WIDTH} height={HEIGHT} role="img" aria-label="Section with the chosen arch" style={{ backgroundColor: palette.sheet }}>
+    <Svg width={WIDTH} height={HEIGHT} role="img" aria-label={HORSES_PHRASES.sectionWithThe} style={{ backgroundColor: palette.sheet }}>
       <SectionLines section={section} scale={scale} palette={palette} />
       <Path d={pathThrough(outline, scale)} fill="none" stroke={palette.leather} strokeWidth={5} strokeLinecap="round" />
     </Svg>

@@ -1,3 +1,4 @@
+import { INTAKE_PHRASES } from '../words/intake-phrases';
 import { useTypedText } from '../platform/use-typed-text';
 import { type FactBody } from '@fulcra/contract';
 import { COMPLAINTS, COMPLAINT_PLACES, COMPLAINT_TIMES, type ComplaintId, type ComplaintTime } from '@fulcra/core';
@@ -14,8 +15,8 @@ import { type LoadedVisit } from '../visit';
 
 type Complaint = Extract<FactBody, { kind: 'complaint' }>;
 const SIDES = [
-  { value: 'near', label: 'near' },
-  { value: 'off', label: 'off' },
+  { value: 'near', label: INTAKE_PHRASES.near },
+  { value: 'off', label: INTAKE_PHRASES.off },
 ] as const;
 
 /** What brings the fitter: tapped from the faults, then where and when if that is known. */
@@ -35,8 +36,8 @@ export function Complaints({ loaded: { page, note, withdrawFact } }: { readonly 
   const current = latest.find((s) => s.body.complaint === open)?.body ?? null;
   return (
     <YStack gap="$s">
-      <Heading>What is wrong</Heading>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label="Complaint">
+      <Heading>{INTAKE_PHRASES.whatIsWrong}</Heading>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={INTAKE_PHRASES.complaint}>
         {COMPLAINTS.map((id) => (
           <ToggleChip key={id} label={COMPLAINT_WORDS[id]} on={latest.some((s) => s.body.complaint === id)} onPress={() => press(id)} />
         ))}
@@ -44,8 +45,8 @@ export function Complaints({ loaded: { page, note, withdrawFact } }: { readonly 
       {latest.map(({ id, body }) => (
         <XStack key={id} alignItems="center" borderTopWidth={1} borderColor="$rule">
           <Body flex={1}>{sentence(body)}</Body>
-          <Button kind="quiet" label={`Where and when: ${COMPLAINT_WORDS[body.complaint]}`} onPress={() => setOpen(body.complaint)}>
-            <Small textDecorationLine="underline">where, when</Small>
+          <Button kind="quiet" label={INTAKE_PHRASES.whereAndWhen(COMPLAINT_WORDS[body.complaint])} onPress={() => setOpen(body.complaint)}>
+            <Small textDecorationLine="underline">{INTAKE_PHRASES.whereWhen}</Small>
           </Button>
         </XStack>
       ))}
@@ -89,17 +90,22 @@ function Details({ visitId, complaint, onChange, onRemove, onDone }: DetailsProp
   };
   return (
     <>
-      <Small>Which side</Small>
-      <Choice label="Side" value={complaint.side ?? ''} options={SIDES} onChange={(side) => onChange({ ...complaint, side })} />
-      <Small>Where</Small>
+      <Small>{INTAKE_PHRASES.whichSide}</Small>
       <Choice
-        label="Where"
+        label={INTAKE_PHRASES.side}
+        value={complaint.side ?? ''}
+        options={SIDES}
+        onChange={(side) => onChange({ ...complaint, side })}
+      />
+      <Small>{INTAKE_PHRASES.where}</Small>
+      <Choice
+        label={INTAKE_PHRASES.where}
         value={complaint.place ?? ''}
         options={COMPLAINT_PLACES.map((value) => ({ value, label: WHERE_WORDS[value] }))}
         onChange={(place) => onChange({ ...complaint, place })}
       />
-      <Small>When</Small>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label="When">
+      <Small>{INTAKE_PHRASES.when}</Small>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={INTAKE_PHRASES.when}>
         {COMPLAINT_TIMES.map((when) => (
           <ToggleChip
             key={when}
@@ -109,10 +115,10 @@ function Details({ visitId, complaint, onChange, onRemove, onDone }: DetailsProp
           />
         ))}
       </XStack>
-      <Field label="In the owner’s words" lines={2} value={text} onChange={set} />
+      <Field label={INTAKE_PHRASES.inTheOwners} lines={2} value={text} onChange={set} />
       <XStack gap="$s">
-        <Button grow kind="main" label="Done" onPress={done} />
-        <Button label="Not a complaint" onPress={onRemove} />
+        <Button grow kind="main" label={INTAKE_PHRASES.done} onPress={done} />
+        <Button label={INTAKE_PHRASES.notAComplaint} onPress={onRemove} />
       </XStack>
     </>
   );

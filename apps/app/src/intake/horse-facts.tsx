@@ -1,3 +1,4 @@
+import { INTAKE_PHRASES } from '../words/intake-phrases';
 import { useTypedText } from '../platform/use-typed-text';
 import { INTAKE_FIELDS, INTAKE_FIELD_IDS, type FieldHistory, type IntakeField, fieldHistories } from '@fulcra/core';
 import { useMemo } from 'react';
@@ -28,8 +29,8 @@ export function HorseFacts({ loaded: { page, note } }: { readonly loaded: Loaded
   };
   return (
     <YStack gap="$s">
-      <Heading>The horse today</Heading>
-      {unsaid.length > 0 ? <Button label={`All ${unsaid.length} still so`} onPress={() => void allStill()} /> : null}
+      <Heading>{INTAKE_PHRASES.theHorseToday}</Heading>
+      {unsaid.length > 0 ? <Button label={INTAKE_PHRASES.allStillSo(unsaid.length)} onPress={() => void allStill()} /> : null}
       {INTAKE_FIELD_IDS.map((field) => (
         <FieldRow
           key={field}
@@ -64,8 +65,8 @@ function FieldRow({ visitId, field, history, onSay }: FieldRowProps) {
       {rule.kind === 'number' ? (
         <XStack>
           <Stepper
-            label={`${FIELD_WORDS[field]}, kg`}
-            shown="kg"
+            label={INTAKE_PHRASES.kg(FIELD_WORDS[field])}
+            shown={INTAKE_PHRASES.kg2}
             unit="kg"
             step={5}
             decimals={0}
@@ -90,9 +91,9 @@ function FieldRow({ visitId, field, history, onSay }: FieldRowProps) {
 function historyWords(history: FieldHistory | null): string {
   if (history === null) return '';
   const { latest, before, field, perMonth } = history;
-  const was = before === null ? '' : `; was ${valueWords(field, before.value)} on ${dayWords(before.on)}`;
+  const was = before === null ? '' : INTAKE_PHRASES.wasOn(valueWords(field, before.value), dayWords(before.on));
   const trend = trendWords(perMonth);
-  return `${latest.now ? 'said today' : `from ${dayWords(latest.on)}`}${was}${trend === '' ? '' : `; ${trend}`}`;
+  return `${latest.now ? INTAKE_PHRASES.saidToday : INTAKE_PHRASES.from(dayWords(latest.on))}${was}${trend === '' ? '' : `; ${trend}`}`;
 }
 
 interface InjuriesProps {
@@ -111,7 +112,7 @@ function Injuries({ visitId, value, onSay }: InjuriesProps) {
   return (
     <YStack gap="$xs">
       <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={set} />
-      {text === of ? null : <Button label="Keep this" onPress={say} />}
+      {text === of ? null : <Button label={INTAKE_PHRASES.keepThis} onPress={say} />}
     </YStack>
   );
 }

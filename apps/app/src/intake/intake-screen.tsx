@@ -1,3 +1,4 @@
+import { INTAKE_PHRASES } from '../words/intake-phrases';
 import { router } from 'expo-router';
 import { YStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -40,11 +41,11 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
           <HorseFacts loaded={loaded} />
         </YStack>
         <YStack gap="$xl">
-          <Button label="Change name, age, height, sex" onPress={() => router.push(`/horses/${horse.id}/edit`)} />
+          <Button label={INTAKE_PHRASES.changeNameAge} onPress={() => router.push(`/horses/${horse.id}/edit`)} />
           <RidersOfHorse horse={horse} />
           <PhotoStrip
-            name="Photos of this visit"
-            hint="From behind and above along the back, and square from the side: full horse, legs square."
+            name={INTAKE_PHRASES.photosOfThis}
+            hint={INTAKE_PHRASES.fromBehindAnd}
             views={['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail']}
             photos={loaded.page.photos}
             urlOf={(photoId) => `/api/visits/${visitId}/photos/${photoId}/content`}

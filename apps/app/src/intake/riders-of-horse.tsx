@@ -1,3 +1,4 @@
+import { INTAKE_PHRASES } from '../words/intake-phrases';
 import { useDraftForm } from '../platform/use-draft-form';
 import { type Horse, type RiderFields } from '@fulcra/contract';
 import { useState } from 'react';
@@ -28,24 +29,24 @@ export function RidersOfHorse({ horse }: { readonly horse: Horse }) {
   };
   return (
     <YStack gap="$s">
-      <Heading>Who rides</Heading>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label="Riders">
+      <Heading>{INTAKE_PHRASES.whoRides}</Heading>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={INTAKE_PHRASES.riders}>
         {riders.map((r) => (
           <ToggleChip key={r.id} label={r.name} on={horse.riderIds.includes(r.id)} onPress={() => toggle(r.id)} />
         ))}
-        <Button kind="quiet" label="Add a rider" onPress={() => setOpen(true)} />
+        <Button kind="quiet" label={INTAKE_PHRASES.addARider} onPress={() => setOpen(true)} />
       </XStack>
       {riders
         .filter((r) => horse.riderIds.includes(r.id))
         .map((r) => (
           <Small key={r.id}>
             {r.name}
-            {r.heightMm === null ? '' : `, ${Math.round(r.heightMm / 10)} cm`}
-            {r.weightKg === null ? '' : `, ${r.weightKg} kg`}
+            {r.heightMm === null ? '' : INTAKE_PHRASES.cm(Math.round(r.heightMm / 10))}
+            {r.weightKg === null ? '' : INTAKE_PHRASES.kg3(r.weightKg)}
             {r.note === '' ? '' : `: ${r.note}`}
           </Small>
         ))}
-      <Sheet title="A rider" open={open} onClose={() => setOpen(false)}>
+      <Sheet title={INTAKE_PHRASES.aRider} open={open} onClose={() => setOpen(false)}>
         <NewRider onAdd={add} />
       </Sheet>
     </YStack>
@@ -61,11 +62,11 @@ function NewRider({ onAdd }: { readonly onAdd: (rider: RiderFields) => Promise<v
   });
   return (
     <>
-      <FormField control={control} name="name" label="Rider’s name" />
-      <FormField control={control} name="height" label="Rider’s height, cm" kind="number" />
-      <FormField control={control} name="weight" label="Rider’s weight, kg" kind="number" />
-      <FormField control={control} name="note" label="Old injuries, what they feel" lines={2} />
-      <Button kind="main" label="Add this rider" onPress={() => void add()} />
+      <FormField control={control} name="name" label={INTAKE_PHRASES.ridersName} />
+      <FormField control={control} name="height" label={INTAKE_PHRASES.ridersHeightCm} kind="number" />
+      <FormField control={control} name="weight" label={INTAKE_PHRASES.ridersWeightKg} kind="number" />
+      <FormField control={control} name="note" label={INTAKE_PHRASES.oldInjuriesWhat} lines={2} />
+      <Button kind="main" label={INTAKE_PHRASES.addThisRider} onPress={() => void add()} />
     </>
   );
 }

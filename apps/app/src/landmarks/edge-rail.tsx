@@ -1,3 +1,4 @@
+import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
@@ -26,7 +27,7 @@ export function EdgeRail({ widthPx, heightPx, atMm, onMove }: EdgeRailProps) {
     <RailBox
       widthPx={widthPx}
       heightPx={heightPx}
-      label="Width from edge to edge, mm"
+      label={LANDMARKS_PHRASES.widthFromEdge}
       valueMm={atMm}
       leastMm={0}
       mostMm={600}
@@ -49,7 +50,7 @@ export function EdgeRail({ widthPx, heightPx, atMm, onMove }: EdgeRailProps) {
           />
         ))}
         <SvgText x={widthPx / 2} y={20} textAnchor="middle" fontFamily={BODY_FONT} fontSize={18} fontWeight="700" fill={palette.action}>
-          {`${atMm} mm across`}
+          {LANDMARKS_PHRASES.mmAcross(atMm)}
         </SvgText>
       </Svg>
     </RailBox>

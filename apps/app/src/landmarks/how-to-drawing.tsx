@@ -1,3 +1,4 @@
+import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
 import { type LandmarkId } from '@fulcra/core';
 import Svg, { Circle, Path } from 'react-native-svg';
 import { silhouette } from '../drawings/silhouette';
@@ -25,7 +26,7 @@ export function HowToDrawing({ landmark }: { readonly landmark: LandmarkId }) {
   const across = landmark === 'spineEdge' || landmark === 'muscleEdge';
   const outline = across ? ACROSS : silhouette('withers', 'ordinary').outline;
   return (
-    <Svg width="100%" height={130} viewBox="0 0 100 70" role="img" aria-label="Where to put the hand">
+    <Svg width="100%" height={130} viewBox="0 0 100 70" role="img" aria-label={LANDMARKS_PHRASES.whereToPut}>
       <Path d={outline} fill={palette.horse} stroke={palette.ink} strokeWidth={1.2} />
       <Path d={sweep} fill="none" stroke={palette.leather} strokeWidth={1.6} strokeDasharray="3 2" />
       <Circle cx={x} cy={y} r={3} fill={palette.action} stroke={palette.sheet} strokeWidth={1} />

@@ -1,3 +1,4 @@
+import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
 import { type LandmarkReading, type Landmarks, type Lengthwise } from '@fulcra/core';
 import { useState } from 'react';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
@@ -31,7 +32,7 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
     <RailBox
       widthPx={widthPx}
       heightPx={heightPx}
-      label="Place along the back, mm behind the zero mark"
+      label={LANDMARKS_PHRASES.placeAlongThe}
       valueMm={atMm}
       leastMm={-150}
       mostMm={900}
@@ -57,7 +58,7 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
           fontWeight="700"
           fill={palette.action}
         >
-          {`${atMm} mm${slot.side === null ? '' : ` ${slot.side}`}`}
+          {LANDMARKS_PHRASES.mm(atMm, slot.side === null ? '' : ` ${slot.side}`)}
         </SvgText>
       </Svg>
     </RailBox>

@@ -1,3 +1,4 @@
+import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
 import { type LandmarkReading, type Landmarks, SIDES, landmarkKey } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -17,17 +18,24 @@ export function LandmarkTable({ readings, landmarks, chosen, onChoose }: Landmar
   return (
     <YStack gap="$m">
       <YStack>
-        <Heading>What follows</Heading>
+        <Heading>{LANDMARKS_PHRASES.whatFollows}</Heading>
         {SIDES.map((side) => (
           <Small key={side}>
-            Scapula travel {side}: {landmarks.scapula[side].travelMm === null ? 'not known yet' : mmWords(landmarks.scapula[side].travelMm)}
+            {LANDMARKS_PHRASES.scapulaTravel(
+              side,
+              landmarks.scapula[side].travelMm === null ? LANDMARKS_PHRASES.notKnownYet : mmWords(landmarks.scapula[side].travelMm),
+            )}
           </Small>
         ))}
-        <Small>Scapula to last rib: {landmarks.lastRib.atMm === null ? 'not known yet' : mmWords(landmarks.lastRib.atMm)}</Small>
+        <Small>
+          {LANDMARKS_PHRASES.scapulaToLast(
+            landmarks.lastRib.atMm === null ? LANDMARKS_PHRASES.notKnownYet : mmWords(landmarks.lastRib.atMm),
+          )}
+        </Small>
       </YStack>
       {(['places', 'edges'] as const).map((group) => (
         <YStack key={group}>
-          <Heading>{group === 'places' ? 'Along the back' : 'Across the back'}</Heading>
+          <Heading>{group === 'places' ? LANDMARKS_PHRASES.alongTheBack : LANDMARKS_PHRASES.acrossTheBack}</Heading>
           {SLOTS[group].map((slot) => {
             const reading = readings.get(landmarkKey(slot));
             const here = landmarkKey(slot) === landmarkKey(chosen);
@@ -37,7 +45,7 @@ export function LandmarkTable({ readings, landmarks, chosen, onChoose }: Landmar
                   kind="quiet"
                   tight
                   grow
-                  label={`${slotName(slot)}: ${reading === undefined ? 'not marked' : mmWords(reading.atMm)}`}
+                  label={`${slotName(slot)}: ${reading === undefined ? LANDMARKS_PHRASES.notMarked : mmWords(reading.atMm)}`}
                   pressed={here}
                   onPress={() => onChoose(slot)}
                 >

@@ -1,3 +1,4 @@
+import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
 import { type LandmarkReading, type Problem, landmarkKey, landmarkProblems, latestReadings, landmarkReadingsOf } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
@@ -36,7 +37,7 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
   return (
     <Screen
       title={loaded.page.horse.name}
-      note="Find and mark the landmarks"
+      note={LANDMARKS_PHRASES.findAndMark}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={
@@ -44,12 +45,12 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
           <Button
             grow
             kind={all ? 'second' : 'main'}
-            label={latest.has(landmarkKey(slot)) ? 'Keep this instead' : 'Keep, and the next'}
+            label={latest.has(landmarkKey(slot)) ? LANDMARKS_PHRASES.keepThisInstead : LANDMARKS_PHRASES.keepAndThe}
             onPress={() => void keep()}
           />
           <Button
             kind={all ? 'main' : 'second'}
-            label={all ? next.label : 'Go on'}
+            label={all ? next.label : LANDMARKS_PHRASES.goOn}
             onPress={() => router.push(`/visits/${visitId}/${next.path}`)}
           />
         </>
@@ -110,8 +111,8 @@ function Marking({ loaded, marking }: { readonly loaded: LoadedVisit; readonly m
       <Rail loaded={loaded} slot={slot} atMm={atMm} onMove={setAtMm} readings={[...latest.values()]} />
       <XStack alignItems="center">
         <Stepper
-          label={edge ? 'Width, mm' : 'From the zero mark, mm'}
-          shown={edge ? 'mm across' : atMm < 0 ? 'mm, ahead of the mark' : 'mm behind the mark'}
+          label={edge ? LANDMARKS_PHRASES.widthMm : LANDMARKS_PHRASES.fromTheZero}
+          shown={edge ? LANDMARKS_PHRASES.mmAcross2 : atMm < 0 ? LANDMARKS_PHRASES.mmAheadOf : LANDMARKS_PHRASES.mmBehindThe}
           unit="mm"
           value={atMm}
           step={1}
@@ -119,7 +120,7 @@ function Marking({ loaded, marking }: { readonly loaded: LoadedVisit; readonly m
           least={-300}
           onChange={setAtMm}
         />
-        {edge ? null : <Button kind="quiet" label="Ahead or behind" onPress={() => setAtMm(-atMm)} />}
+        {edge ? null : <Button kind="quiet" label={LANDMARKS_PHRASES.aheadOrBehind} onPress={() => setAtMm(-atMm)} />}
       </XStack>
       {problems.map((p, i) => (
         <Banner key={i} tone="bad">
@@ -176,7 +177,7 @@ function HowTo({ slot }: { readonly slot: LandmarkSlot }) {
       <HowToDrawing landmark={slot.landmark} />
       <Body>{find[0]}</Body>
       <Body>{find[1]}</Body>
-      <Small>Common mistake: {words.mistake}</Small>
+      <Small>{LANDMARKS_PHRASES.commonMistake(words.mistake)}</Small>
     </YStack>
   );
 }

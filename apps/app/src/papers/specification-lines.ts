@@ -1,6 +1,9 @@
+import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { type Saddle } from '@fulcra/contract';
 import {
+  type BySideAndZone,
   type RiderLoad,
+  ZONES,
   archOfSetting,
   neutralWidth,
   presentSetup,
@@ -15,64 +18,75 @@ import { SHAPE_WORDS } from '../words/verdict-words';
 
 export type Line = readonly [string, string];
 
-/** The chosen setup as what to make, and as what differs from the saddle as it hangs in the stock. */
-export function specificationLines(
-  saddle: Saddle,
-  tried: TriedOnVisit,
-): { readonly make: Line[]; readonly change: Line[]; readonly horse: Line[] } {
-  const described = describedOf(saddle);
-  const { setup } = tried;
-  const now = presentSetup(described, setup.placeMm);
-  const setting = saddle.front.settings[setup.width] ?? saddle.front.settings[0]!;
-  const width = neutralWidth(archOfSetting(saddle.front, setting, setup.shape));
-  const { frame, panel } = saddle.build;
-  const filling = (['front', 'middle', 'rear'] as const).flatMap((zone): Line[] => {
-    const [near, off] = [setup.flock.near[zone], setup.flock.off[zone]];
-    return near === 0 && off === 0 ? [] : [[`Filling, ${zone}`, `near ${signedMm(near)} mm, off ${signedMm(off)} mm`]];
-  });
-  const shims = (['front', 'middle', 'rear'] as const).flatMap((zone): Line[] => {
-    const [near, off] = [setup.shims.near[zone], setup.shims.off[zone]];
-    return near === 0 && off === 0 ? [] : [[`Shims, ${zone}`, `near ${near} mm, off ${off} mm`]];
-  });
-  const changed = (name: string, from: number, to: number, unit: string): Line[] =>
-    from === to ? [] : [[name, `${from} ${unit} → ${to} ${unit}`]];
-  return {
-    make: [
-      ['Front width', `${width.includedAngleDeg.toFixed(0)}° included, ${width.spanAt100Mm.toFixed(0)} mm at ${SPAN_DEPTH_MM} mm`],
-      ['Maker’s label', `${saddle.maker} “${setting.label}”`],
-      ['Arch and points', `${SHAPE_WORDS[shapeOf(described, setup)]}, points ${saddle.front.pointLengthMm} mm`],
-      ['Tree', `${frame.lengthMm} mm long, ${setup.curveMm} mm of curve over ${CURVE_OVER_MM} mm`],
-      ['Panel depth', `front ${setup.frontDepthMm}, middle ${panel.depthMidMm}, gusset ${setup.rearDepthMm} mm`],
-      ['Channel', `front ${saddle.front.frontChannelMm}, middle ${panel.channelMidMm}, rear ${panel.channelRearMm} mm`],
-      ['Panel', `${panel.cross}, ${panel.filling === 'none' ? 'bare bars' : panel.filling}`],
-      ...filling,
-    ],
-    change: [
-      ...(now.width === setup.width ? [] : [['Width', `“${saddle.front.settings[now.width]!.label}” → “${setting.label}”`] as Line]),
-      ...(shapeOf(described, setup) === saddle.front.shape
-        ? []
-        : [['Arch', `${SHAPE_WORDS[saddle.front.shape]} → ${SHAPE_WORDS[shapeOf(described, setup)]}`] as Line]),
-      ...changed('Tree curve', now.curveMm, setup.curveMm, 'mm'),
-      ...changed('Front depth', now.frontDepthMm, setup.frontDepthMm, 'mm'),
-      ...changed('Rear gusset', now.rearDepthMm, setup.rearDepthMm, 'mm'),
-      ...filling,
-    ],
-    horse: [
-      ['Front arch', `${setup.placeMm} mm behind the resting scapula`],
-      ['Straps', strapsWords(setup.straps)],
-      ['Pad', padWords(setup.pad)],
-      ...shims,
-      [
-        'Tried with',
-        tried.rider === null
-          ? 'nobody up'
-          : `${tried.rider.massKg} kg up${seatWords(tried.rider)}, ${tried.rider.gait === 'stand' ? 'at halt' : `in ${tried.rider.gait}`}`,
-      ],
-    ],
-  };
+interface Specified {
+  readonly saddle: Saddle;
+  readonly tried: TriedOnVisit;
+  readonly setting: Saddle['front']['settings'][number];
+  /** Millimetres put into or taken out of the panels, by zone. */
+  readonly filling: readonly Line[];
 }
+
+/** The chosen setup as what to make, and as what differs from the saddle as it hangs in the stock. */
+export function specificationLines(saddle: Saddle, tried: TriedOnVisit): Readonly<Record<'make' | 'change' | 'horse', Line[]>> {
+  const { setup } = tried;
+  const setting = saddle.front.settings[setup.width] ?? saddle.front.settings[0]!;
+  const filling = bothSides(setup.flock, PAPERS_PHRASES.filling, (near, off) => PAPERS_PHRASES.nearMmOff(signedMm(near), signedMm(off)));
+  const specified = { saddle, tried, setting, filling };
+  return { make: toMake(specified), change: toChange(specified), horse: onTheHorse(tried) };
+}
+
+/** A line for each zone in which either side has something. */
+const bothSides = (by: BySideAndZone, name: (zone: string) => string, words: (near: number, off: number) => string): Line[] =>
+  ZONES.flatMap((zone): Line[] => {
+    const [near, off] = [by.near[zone], by.off[zone]];
+    return near === 0 && off === 0 ? [] : [[name(zone), words(near, off)]];
+  });
+
+function toMake({ saddle, tried: { setup }, setting, filling }: Specified): Line[] {
+  const { front, build } = saddle;
+  const { frame, panel } = build;
+  const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(front, setting, setup.shape));
+  return [
+    [PAPERS_PHRASES.frontWidth, PAPERS_PHRASES.includedMmAt(includedAngleDeg.toFixed(0), spanAt100Mm.toFixed(0), SPAN_DEPTH_MM)],
+    [PAPERS_PHRASES.makersLabel, `${saddle.maker} “${setting.label}”`],
+    [PAPERS_PHRASES.archAndPoints, PAPERS_PHRASES.pointsMm(SHAPE_WORDS[shapeOf(describedOf(saddle), setup)], front.pointLengthMm)],
+    [PAPERS_PHRASES.tree, PAPERS_PHRASES.mmLongMm(frame.lengthMm, setup.curveMm, CURVE_OVER_MM)],
+    [PAPERS_PHRASES.panelDepth, PAPERS_PHRASES.frontMiddleGusset(setup.frontDepthMm, panel.depthMidMm, setup.rearDepthMm)],
+    [PAPERS_PHRASES.channel, PAPERS_PHRASES.frontMiddleRear(front.frontChannelMm, panel.channelMidMm, panel.channelRearMm)],
+    [PAPERS_PHRASES.panel, `${panel.cross}, ${panel.filling === 'none' ? PAPERS_PHRASES.bareBars : panel.filling}`],
+    ...filling,
+  ];
+}
+
+function toChange({ saddle, tried: { setup }, setting, filling }: Specified): Line[] {
+  const described = describedOf(saddle);
+  const now = presentSetup(described, setup.placeMm);
+  const changed = (name: string, from: string, to: string): Line[] => (from === to ? [] : [[name, `${from} → ${to}`]]);
+  const label = (name: string): string => `“${name}”`;
+  return [
+    ...(now.width === setup.width
+      ? []
+      : changed(PAPERS_PHRASES.width, label(saddle.front.settings[now.width]!.label), label(setting.label))),
+    ...changed(PAPERS_PHRASES.arch, SHAPE_WORDS[saddle.front.shape], SHAPE_WORDS[shapeOf(described, setup)]),
+    ...changed(PAPERS_PHRASES.treeCurve, `${now.curveMm} mm`, `${setup.curveMm} mm`),
+    ...changed(PAPERS_PHRASES.frontDepth, `${now.frontDepthMm} mm`, `${setup.frontDepthMm} mm`),
+    ...changed(PAPERS_PHRASES.rearGusset, `${now.rearDepthMm} mm`, `${setup.rearDepthMm} mm`),
+    ...filling,
+  ];
+}
+
+const onTheHorse = ({ setup, rider }: TriedOnVisit): Line[] => [
+  [PAPERS_PHRASES.frontArch, PAPERS_PHRASES.mmBehindThe(setup.placeMm)],
+  [PAPERS_PHRASES.straps, strapsWords(setup.straps)],
+  [PAPERS_PHRASES.pad, padWords(setup.pad)],
+  ...bothSides(setup.shims, PAPERS_PHRASES.shims, PAPERS_PHRASES.nearMmOffMm),
+  [PAPERS_PHRASES.triedWith, rider === null ? PAPERS_PHRASES.nobodyUp : riderWords(rider)],
+];
+
+const riderWords = (rider: RiderLoad): string =>
+  PAPERS_PHRASES.kgUp(rider.massKg, seatWords(rider), rider.gait === 'stand' ? PAPERS_PHRASES.atHalt : PAPERS_PHRASES.in(rider.gait));
 
 /** Where the rider sat, where that wasn't over the seat's lowest point. */
 const seatWords = ({ offsetMm, alongMm = 0 }: RiderLoad): string =>
-  (alongMm === 0 ? '' : `, ${Math.abs(alongMm)} mm ${alongMm < 0 ? 'ahead' : 'back'}`) +
-  (offsetMm === 0 ? '' : `, ${Math.abs(offsetMm)} mm to the ${offsetMm < 0 ? 'near' : 'off'}`);
+  (alongMm === 0 ? '' : PAPERS_PHRASES.mm(Math.abs(alongMm), alongMm < 0 ? 'ahead' : 'back')) +
+  (offsetMm === 0 ? '' : PAPERS_PHRASES.mmToThe(Math.abs(offsetMm), offsetMm < 0 ? 'near' : 'off'));

@@ -1,3 +1,4 @@
+import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { CRITERIA, type Sitting, schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
@@ -27,12 +28,9 @@ export function SpecificationScreen({ visitId }: { readonly visitId: string }) {
   const back = () => router.navigate(`/visits/${visitId}/fit-room`);
   if (choice === null) {
     return (
-      <Screen title={loaded.page.horse.name} note="Specification" onBack={back}>
-        <EmptyState
-          title="Nothing chosen yet."
-          text="Keep what you try in the fit room, then choose one of them; its specification is written here."
-        >
-          <Button kind="main" label="To the fit room" onPress={back} />
+      <Screen title={loaded.page.horse.name} note={PAPERS_PHRASES.specification} onBack={back}>
+        <EmptyState title={PAPERS_PHRASES.nothingChosenYet} text={PAPERS_PHRASES.keepWhatYou}>
+          <Button kind="main" label={PAPERS_PHRASES.toTheFit} onPress={back} />
         </EmptyState>
       </Screen>
     );
@@ -55,27 +53,24 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
     <Screen
       narrow
       title={page.horse.name}
-      note={`Specification, ${page.visit.startedOn}`}
+      note={PAPERS_PHRASES.specification2(page.visit.startedOn)}
       onBack={() => router.navigate(`/visits/${visitId}/fit-room`)}
       bottom={
         <>
-          <Button label="Templates" onPress={() => router.push(`/visits/${visitId}/template?of=chosen`)} />
-          <Button grow kind="main" label="Print" onPress={() => window.print()} />
+          <Button label={PAPERS_PHRASES.templates} onPress={() => router.push(`/visits/${visitId}/template?of=chosen`)} />
+          <Button grow kind="main" label={PAPERS_PHRASES.print} onPress={() => window.print()} />
         </>
       }
     >
       <PrintStyle />
       <Cautions held={loaded.measured.hold.state === 'held'} choice={choice} />
       <WhichSaddle choice={choice} />
-      <Part title="To make or to set" lines={lines.make} />
-      <Part title="To change from how it is now" lines={lines.change} empty="Nothing: it hangs in the stock as it should be." />
-      <Part title="On the horse" lines={lines.horse} />
-      {sits === null ? null : <Part title="How it then sits" lines={sittingLines(sits)} />}
-      <Part title="What still misses" lines={missedLines(tried.missed)} empty="Nothing of this school’s list." />
-      <Small>
-        Templates at full scale, with a bar that proves it, are attached under “Templates”. A qualified fitter signs the fit; the maker’s
-        own instructions win.
-      </Small>
+      <Part title={PAPERS_PHRASES.toMakeOr} lines={lines.make} />
+      <Part title={PAPERS_PHRASES.toChangeFrom} lines={lines.change} empty={PAPERS_PHRASES.nothingItHangs} />
+      <Part title={PAPERS_PHRASES.onTheHorse} lines={lines.horse} />
+      {sits === null ? null : <Part title={PAPERS_PHRASES.howItThen} lines={sittingLines(sits)} />}
+      <Part title={PAPERS_PHRASES.whatStillMisses} lines={missedLines(tried.missed)} empty={PAPERS_PHRASES.nothingOfThis} />
+      <Small>{PAPERS_PHRASES.templatesAtFull}</Small>
     </Screen>
   );
 }
@@ -85,18 +80,10 @@ function Cautions({ held, choice: { tried, saddle } }: { readonly held: boolean;
   const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
   return (
     <>
-      {held ? (
-        <Banner tone="bad">
-          Something sore holds this visit. Nothing made from this sheet is good to ride before a named person clears it.
-        </Banner>
-      ) : null}
-      {saddle.state === 'unsafe' ? (
-        <Banner tone="bad">This saddle is noted as unsafe: do not ride in it until it is mended and checked.</Banner>
-      ) : null}
-      {refusing.length > 0 ? (
-        <Banner tone="bad">{`This setting was refused for ${refusing.join(', ')}. It is written down because it was chosen; the fitter decides and answers for it.`}</Banner>
-      ) : null}
-      {saddle.state === 'notChecked' ? <Banner tone="lookOut">This saddle has not been checked for safety.</Banner> : null}
+      {held ? <Banner tone="bad">{PAPERS_PHRASES.somethingSoreHolds}</Banner> : null}
+      {saddle.state === 'unsafe' ? <Banner tone="bad">{PAPERS_PHRASES.thisSaddleIs}</Banner> : null}
+      {refusing.length > 0 ? <Banner tone="bad">{PAPERS_PHRASES.thisSettingWas(refusing.join(', '))}</Banner> : null}
+      {saddle.state === 'notChecked' ? <Banner tone="lookOut">{PAPERS_PHRASES.thisSaddleHas}</Banner> : null}
     </>
   );
 }
@@ -108,27 +95,25 @@ function WhichSaddle({ choice: { tried, saddle } }: { readonly choice: Choice })
       <YStack flex={1}>
         <Name>{saddle.name}</Name>
         <Small>
-          {saddle.maker}; {saddle.whereabouts || 'place not noted'}; {STATE_WORDS[saddle.state]}
+          {saddle.maker}; {saddle.whereabouts || PAPERS_PHRASES.placeNotNoted}; {STATE_WORDS[saddle.state]}
         </Small>
-        <Small>
-          Chosen by {tried.hand} under {schoolById(tried.schoolId).name}, version {tried.schoolVersion}; core {tried.coreVersion}.
-        </Small>
+        <Small>{PAPERS_PHRASES.chosenByUnder(tried.hand, schoolById(tried.schoolId).name, tried.schoolVersion, tried.coreVersion)}</Small>
       </YStack>
     </XStack>
   );
 }
 
 const sittingLines = ({ withers, measures, drift }: Sitting): Line[] => [
-  ['Over the withers, loaded', withers.overMm === null ? 'not measured' : `${withers.overMm.toFixed(0)} mm`],
-  ['Front, middle, rear third', measures.thirds.map((t) => `${Math.round(100 * t)} %`).join(', ')],
-  ['Mean and peak pressure', `${measures.meanKPa.toFixed(1)} and ${measures.peakKPa.toFixed(1)} kPa (screening)`],
-  ['Drift', `${drift.along.toFixed(2)} along, ${drift.across.toFixed(2)} across`],
+  [PAPERS_PHRASES.overTheWithers, withers.overMm === null ? PAPERS_PHRASES.notMeasured : PAPERS_PHRASES.mm2(withers.overMm.toFixed(0))],
+  [PAPERS_PHRASES.frontMiddleRearThird, measures.thirds.map((t) => `${Math.round(100 * t)} %`).join(', ')],
+  [PAPERS_PHRASES.meanAndPeak, PAPERS_PHRASES.andKPaScreening(measures.meanKPa.toFixed(1), measures.peakKPa.toFixed(1))],
+  [PAPERS_PHRASES.drift, PAPERS_PHRASES.alongAcross(drift.along.toFixed(2), drift.across.toFixed(2))],
 ];
 
 const missedLines = (missed: Choice['tried']['missed']): Line[] =>
   missed.map((m) => [
     SIT_WORDS[m.id].name,
-    `${m.value === null ? '' : sitNumber(m.id, CRITERIA[m.id].unit, m.value)}${m.stops ? ', refuses it' : ''}`,
+    `${m.value === null ? '' : sitNumber(m.id, CRITERIA[m.id].unit, m.value)}${m.stops ? PAPERS_PHRASES.refusesIt : ''}`,
   ]);
 
 function Part({ title, lines, empty }: { readonly title: string; readonly lines: readonly Line[]; readonly empty?: string }) {

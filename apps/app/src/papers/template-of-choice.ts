@@ -1,3 +1,4 @@
+import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { type Saddle, type VisitPage } from '@fulcra/contract';
 import {
   type FrontTemplate,
@@ -71,15 +72,15 @@ function wordsAt(page: VisitPage, station: SectionStation, atMm: number, saddle:
     ...SHEET_WORDS,
     title: `${name}: ${horse.name}, ${saddle.name}`,
     lines: [
-      `Horse: ${horse.name}${horse.kind ? `, ${horse.kind}` : ''}`,
-      `Date: ${dayWords(visit.startedOn)}`,
-      `${name}, ${atMm} mm behind the scapula; arch at ${setup.placeMm} mm`,
-      `Fitter: ${visit.fitter}`,
-      `Front: ${width.includedAngleDeg.toFixed(0)}° included, ${width.spanAt100Mm.toFixed(0)} mm at 100; “${setting.label}”`,
-      `Tree curve ${setup.curveMm} mm in 400; depth ${setup.frontDepthMm}, ${saddle.build.panel.depthMidMm}, ${setup.rearDepthMm} mm`,
-      reaches ? `As it settled, with pad: ${padWords(setup.pad)}` : 'The saddle does not reach here: section alone',
-      `School: ${schoolById(tried.schoolId).name} v${tried.schoolVersion}`,
+      PAPERS_PHRASES.horse(horse.name, horse.kind ? `, ${horse.kind}` : ''),
+      PAPERS_PHRASES.date(dayWords(visit.startedOn)),
+      PAPERS_PHRASES.mmBehindTheScapula(name, atMm, setup.placeMm),
+      PAPERS_PHRASES.fitter(visit.fitter),
+      PAPERS_PHRASES.frontIncludedMm(width.includedAngleDeg.toFixed(0), width.spanAt100Mm.toFixed(0), setting.label),
+      PAPERS_PHRASES.treeCurveMm(setup.curveMm, setup.frontDepthMm, saddle.build.panel.depthMidMm, setup.rearDepthMm),
+      reaches ? PAPERS_PHRASES.asItSettled(padWords(setup.pad)) : PAPERS_PHRASES.theSaddleDoes,
+      PAPERS_PHRASES.schoolV(schoolById(tried.schoolId).name, tried.schoolVersion),
     ],
-    arch: reaches ? 'lower face of tree; panel dashed' : '',
+    arch: reaches ? PAPERS_PHRASES.lowerFaceOf : '',
   };
 }

@@ -1,3 +1,4 @@
+import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { type Decision, type Saddle, type VisitPage } from '@fulcra/contract';
 import { type FrontTemplate, type Section, type TemplateWords, frontTemplate, schoolById } from '@fulcra/core';
 import { dayWords } from '../words/measure-words';
@@ -5,13 +6,13 @@ import { archOfDecision, sectionOfDecision } from '../horses';
 
 /** What stands on every sheet of any template. */
 export const SHEET_WORDS = {
-  near: 'N near',
-  off: 'off O',
+  near: PAPERS_PHRASES.nNear,
+  off: PAPERS_PHRASES.offO,
   spine: 'spine',
-  proof: 'Measure both bars before use: each must be 100 mm. Print at 100 %.',
-  barCaption: '100 mm',
-  sheetOf: (number: number, count: number) => `Sheet ${number} of ${count}.`,
-  joinHere: 'Lay the crosses on each other and glue.',
+  proof: PAPERS_PHRASES.measureBothBars,
+  barCaption: PAPERS_PHRASES.n100Mm,
+  sheetOf: (number: number, count: number) => PAPERS_PHRASES.sheetOf(number, count),
+  joinHere: PAPERS_PHRASES.layTheCrosses,
 } as const;
 
 /** The template of a visit: of its decision, or of the bare section until there is one. */
@@ -31,21 +32,21 @@ export function templateOfVisit(
 function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: number, saddle: Saddle | null): TemplateWords {
   const { horse, visit } = page;
   return {
-    title: `Front template: ${horse.name}`,
+    title: PAPERS_PHRASES.frontTemplate(horse.name),
     lines: [
-      `Horse: ${horse.name}${horse.kind ? `, ${horse.kind}` : ''}`,
-      `Date: ${dayWords(visit.startedOn)}`,
-      `Station: front, ${takenAtMm} mm behind the scapula`,
-      `Fitter: ${visit.fitter}`,
-      ...(decision === null ? ['Section only: nothing decided yet'] : settingLines(decision, saddle)),
+      PAPERS_PHRASES.horse(horse.name, horse.kind ? `, ${horse.kind}` : ''),
+      PAPERS_PHRASES.date(dayWords(visit.startedOn)),
+      PAPERS_PHRASES.stationFrontMm(takenAtMm),
+      PAPERS_PHRASES.fitter(visit.fitter),
+      ...(decision === null ? [PAPERS_PHRASES.sectionOnlyNothing] : settingLines(decision, saddle)),
     ],
     ...SHEET_WORDS,
-    arch: decision === null ? '' : `inside of arch ${Math.round(decision.includedAngleDeg)}°`,
+    arch: decision === null ? '' : PAPERS_PHRASES.insideOfArch(Math.round(decision.includedAngleDeg)),
   };
 }
 
 const settingLines = (decision: Decision, saddle: Saddle | null): string[] => [
-  `Front: ${Math.round(decision.includedAngleDeg)}° included, ${Math.round(decision.spanAt100Mm)} mm at 100, ${decision.shape}`,
-  ...(saddle ? [`Saddle: ${saddle.name}`, `Maker and setting: ${saddle.maker}, “${decision.settingLabel}”`] : []),
-  `School: ${schoolById(decision.schoolId).name} v${decision.schoolVersion}`,
+  PAPERS_PHRASES.frontIncludedMmAt(Math.round(decision.includedAngleDeg), Math.round(decision.spanAt100Mm), decision.shape),
+  ...(saddle ? [PAPERS_PHRASES.saddle(saddle.name), `Maker and setting: ${saddle.maker}, “${decision.settingLabel}”`] : []),
+  PAPERS_PHRASES.schoolV(schoolById(decision.schoolId).name, decision.schoolVersion),
 ];

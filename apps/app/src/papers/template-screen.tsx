@@ -1,3 +1,4 @@
+import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { type Saddle } from '@fulcra/contract';
 import {
   type FrontTemplate,
@@ -67,9 +68,9 @@ function OfDecision({ visitId, loaded, saddles }: OfProps) {
   const back = () => router.navigate(`/visits/${visitId}`);
   if (template === null) {
     return (
-      <Screen narrow title={page.horse.name} note="Template at full scale" onBack={back}>
-        <EmptyState title="No section to print yet." text="A template needs a front section; with a decision it carries the arch too.">
-          <Button kind="main" label="Take the front section" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
+      <Screen narrow title={page.horse.name} note={PAPERS_PHRASES.templateAtFull} onBack={back}>
+        <EmptyState title={PAPERS_PHRASES.noSectionTo} text={PAPERS_PHRASES.aTemplateNeeds}>
+          <Button kind="main" label={PAPERS_PHRASES.takeTheFront} onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
         </EmptyState>
       </Screen>
     );
@@ -78,10 +79,10 @@ function OfDecision({ visitId, loaded, saddles }: OfProps) {
     <Sheets
       visitId={visitId}
       loaded={loaded}
-      note="Template at full scale"
+      note={PAPERS_PHRASES.templateAtFull}
       onBack={back}
       templates={[{ station: 'front', template }]}
-      caution={page.decision === null ? 'Nothing is decided yet: the template carries the section without an arch.' : null}
+      caution={page.decision === null ? PAPERS_PHRASES.nothingIsDecided : null}
     />
   );
 }
@@ -103,14 +104,11 @@ function OfChoice({ visitId, loaded, saddles }: OfProps) {
       <Screen
         narrow
         title={page.horse.name}
-        note="Templates of the chosen setting"
+        note={PAPERS_PHRASES.templatesOfThe}
         onBack={() => router.navigate(`/visits/${visitId}/fit-room`)}
       >
-        <EmptyState
-          title="Nothing chosen yet."
-          text="Choose one of the settings kept in the fit room; its tree and panels are then drawn over every section."
-        >
-          <Button kind="main" label="To the fit room" onPress={() => router.navigate(`/visits/${visitId}/fit-room`)} />
+        <EmptyState title={PAPERS_PHRASES.nothingChosenYet} text={PAPERS_PHRASES.chooseOneOf}>
+          <Button kind="main" label={PAPERS_PHRASES.toTheFit} onPress={() => router.navigate(`/visits/${visitId}/fit-room`)} />
         </EmptyState>
       </Screen>
     );
@@ -119,10 +117,10 @@ function OfChoice({ visitId, loaded, saddles }: OfProps) {
     <Sheets
       visitId={visitId}
       loaded={loaded}
-      note={`Templates: ${choice.saddle.name}`}
+      note={PAPERS_PHRASES.templates2(choice.saddle.name)}
       onBack={() => router.navigate(`/visits/${visitId}/specification`)}
       templates={templates}
-      caution={rest === null ? 'This setting can’t be laid on the back as it is measured now: the sections stand alone.' : null}
+      caution={rest === null ? PAPERS_PHRASES.thisSettingCant : null}
     />
   );
 }
@@ -156,14 +154,18 @@ function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsPro
       bottom={
         <>
           <Button
-            label={single === null ? 'SVG of one' : 'SVG'}
+            label={single === null ? PAPERS_PHRASES.svgOfOne : 'SVG'}
             off={single === null}
             onPress={() => single !== null && download(named('svg'), 'image/svg+xml', templateSvg(single.template))}
           />
           <Button
             grow
             kind="main"
-            label={busy ? 'Making the PDF…' : `PDF, ${sheets.length} ${size.toUpperCase()} ${sheets.length === 1 ? 'sheet' : 'sheets'}`}
+            label={
+              busy
+                ? PAPERS_PHRASES.makingThePdf
+                : PAPERS_PHRASES.pdf(sheets.length, size.toUpperCase(), sheets.length === 1 ? 'sheet' : 'sheets')
+            }
             off={busy}
             onPress={make}
           />
@@ -171,20 +173,22 @@ function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsPro
       }
     >
       <XStack alignItems="center" gap="$m" flexWrap="wrap">
-        <Small>Paper</Small>
-        <Choice label="Paper" value={size} options={SIZES} onChange={setSize} />
-        {templates.length > 1 ? <Choice label="Sections" value={only} options={sectionChoices(templates)} onChange={setOnly} /> : null}
+        <Small>{PAPERS_PHRASES.paper}</Small>
+        <Choice label={PAPERS_PHRASES.paper} value={size} options={SIZES} onChange={setSize} />
+        {templates.length > 1 ? (
+          <Choice label={PAPERS_PHRASES.sections} value={only} options={sectionChoices(templates)} onChange={setOnly} />
+        ) : null}
       </XStack>
       {problem ? <Banner tone="bad">{problem}</Banner> : null}
       {caution === null ? null : <Banner tone="lookOut">{caution}</Banner>}
-      <Body>Print at 100 %, no fitting to the page. Measure both bars on every sheet before use: each must be 100 mm.</Body>
+      <Body>{PAPERS_PHRASES.printAt100}</Body>
       <Previews sheets={sheets} />
     </Screen>
   );
 }
 
 const sectionChoices = (templates: readonly StationTemplate[]): { value: SectionStation | 'all'; label: string }[] => [
-  { value: 'all', label: 'all' },
+  { value: 'all', label: PAPERS_PHRASES.all },
   ...templates.map(({ station }) => ({ value: station, label: STATION_WORDS[station].peg })),
 ];
 
@@ -198,8 +202,8 @@ function usePdf(shown: readonly StationTemplate[], size: SheetSize, name: string
       const templates = shown.map((t) => t.template);
       download(name, 'application/pdf', await makePdf(templates, size));
     } catch (error) {
-      const why = error instanceof Error ? error.message : 'unknown reason';
-      setProblem(`The PDF could not be made: ${why}. The SVG holds the same drawing.`);
+      const why = error instanceof Error ? error.message : PAPERS_PHRASES.unknownReason;
+      setProblem(PAPERS_PHRASES.thePdfCould(why));
     } finally {
       setBusy(false);
     }

@@ -1,3 +1,4 @@
+import { PHOTOS_PHRASES } from '../words/photos-phrases';
 import { type Photo, type PhotoWrite } from '@fulcra/contract';
 import { useRef, useState } from 'react';
 import { Image } from 'react-native';
@@ -14,13 +15,13 @@ import { preparePhoto } from './prepare-photo';
 import { usePhotoUrl } from './use-photo-url';
 
 const VIEW_WORDS: Readonly<Record<PhotoWrite['view'], string>> = {
-  behind: 'from behind',
-  above: 'from above',
-  nearSide: 'near side',
-  offSide: 'off side',
+  behind: PHOTOS_PHRASES.fromBehind,
+  above: PHOTOS_PHRASES.fromAbove,
+  nearSide: PHOTOS_PHRASES.nearSide,
+  offSide: PHOTOS_PHRASES.offSide,
   saddle: 'saddle',
   detail: 'detail',
-  under: 'from below',
+  under: PHOTOS_PHRASES.fromBelow,
 };
 
 /** A photo as far as it is shown. */
@@ -55,20 +56,20 @@ export function PhotoStrip({ photos, views, name, hint, urlOf, writeOf }: PhotoS
   };
   return (
     <YStack gap="$s">
-      <Heading>Photos</Heading>
+      <Heading>{PHOTOS_PHRASES.photos}</Heading>
       <Choice
-        label="What the photo shows"
+        label={PHOTOS_PHRASES.whatThePhoto}
         value={view}
         options={views.map((value) => ({ value, label: VIEW_WORDS[value] }))}
         onChange={setView}
       />
-      <Button label={`Photo ${VIEW_WORDS[view]}`} onPress={() => input.current?.click()} />
+      <Button label={PHOTOS_PHRASES.photo(VIEW_WORDS[view])} onPress={() => input.current?.click()} />
       <input
         ref={input}
         type="file"
         accept="image/*"
         multiple
-        aria-label="Choose photos"
+        aria-label={PHOTOS_PHRASES.choosePhotos}
         style={{ display: 'none' }}
         onChange={(event) => {
           const files = [...(event.target.files ?? [])];
@@ -99,12 +100,12 @@ function Shown({ photo, serverUrl }: { readonly photo: ShownPhoto; readonly serv
       {url === null ? null : (
         <Image
           source={{ uri: url }}
-          accessibilityLabel={`Photo ${VIEW_WORDS[photo.view]}`}
+          accessibilityLabel={PHOTOS_PHRASES.photo(VIEW_WORDS[photo.view])}
           style={{ width: 132, height: 99, borderRadius: 8 }}
         />
       )}
       <Small color={sent ? '$good' : '$lookOut'}>
-        {sent ? `${MARK.good} sent` : `${MARK.lookOut} kept here`}, {VIEW_WORDS[photo.view]}
+        {sent ? PHOTOS_PHRASES.sent(MARK.good) : PHOTOS_PHRASES.keptHere(MARK.lookOut)}, {VIEW_WORDS[photo.view]}
       </Small>
     </YStack>
   );

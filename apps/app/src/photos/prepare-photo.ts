@@ -1,3 +1,4 @@
+import { PHOTOS_PHRASES } from '../words/photos-phrases';
 import { MOST_PHOTO_BYTES, type PhotoWrite } from '@fulcra/contract';
 
 /** A file larger than this isn't even opened, bytes: a phone's memory would not hold it twice. */
@@ -22,11 +23,11 @@ export async function preparePhoto(file: File): Promise<Prepared> {
   if (file.size > MOST_FILE_BYTES) {
     return {
       ok: false,
-      problem: `“${file.name}” has ${megabytes(file.size)} MB; ${megabytes(MOST_FILE_BYTES)} MB is the most. Take it again at a lower setting; nothing else is lost.`,
+      problem: PHOTOS_PHRASES.hasMbMb(file.name, megabytes(file.size), megabytes(MOST_FILE_BYTES)),
     };
   }
   const picture = await createImageBitmap(file).catch(() => null);
-  if (picture === null) return { ok: false, problem: `“${file.name}” is not a picture this device can open. Choose a JPEG, PNG or WebP.` };
+  if (picture === null) return { ok: false, problem: PHOTOS_PHRASES.isNotA(file.name) };
   const small =
     Math.max(picture.width, picture.height) <= LONGEST_PX && file.size <= MOST_PHOTO_BYTES / 4 && AS_THEY_ARE.includes(file.type);
   const blob = small ? file : await redrawn(picture);

@@ -1,3 +1,4 @@
+import { PLATFORM_PHRASES } from '../words/platform-phrases';
 import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   type HorseHistory,
@@ -63,7 +64,7 @@ const wordsOf = (error: Error): string =>
   error instanceof Refused
     ? `${error.reply.message} ${error.reply.remedy}`
     : error instanceof NoAnswer
-      ? 'There is no signal, and this was not opened on this device before. Nothing you entered is lost; try again where there is signal.'
+      ? PLATFORM_PHRASES.thereIsNo
       : error.message;
 
 function useFolding(writes: readonly Write[]): FoldContext {

@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type SaddleFields } from '@fulcra/contract';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
@@ -22,25 +23,25 @@ export function DrawingTop({
 }) {
   const wide = useWide();
   const [width, onLayout] = useMeasuredWidth();
-  const how = here.measure === 'width' ? 'The angle between the two points, measured inside the arch.' : measureHow(here.measure);
+  const how = here.measure === 'width' ? SADDLES_PHRASES.theAngleBetween : measureHow(here.measure);
   const sound = saddle.front.settings.length > 0;
   const drawing =
     width > 0 && sound ? <SaddleDrawing widthPx={wide ? WIDE_PX : width} saddle={saddle} view={here.view} measure={here.measure} /> : null;
   const told = (
     <>
       <Choice
-        label="Drawing"
+        label={SADDLES_PHRASES.drawing}
         value={here.view}
         options={[
-          { value: 'side', label: 'From the side' },
-          { value: 'under', label: 'From below' },
-          { value: 'front', label: 'The arch' },
+          { value: 'side', label: SADDLES_PHRASES.fromTheSide },
+          { value: 'under', label: SADDLES_PHRASES.fromBelow },
+          { value: 'front', label: SADDLES_PHRASES.theArch },
         ]}
         onChange={onView}
       />
       {wide ? null : drawing}
       <Small padding="$s" textAlign={wide ? 'left' : 'center'} role="status">
-        {how ?? 'Touch a measure: the drawing shows where it is taken.'}
+        {how ?? SADDLES_PHRASES.touchAMeasure}
       </Small>
     </>
   );

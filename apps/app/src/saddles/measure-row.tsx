@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { SADDLE_MEASURE_PATHS } from '@fulcra/core';
 import { type FieldPath, useController } from 'react-hook-form';
 import { SADDLE_MEASURE_WORDS } from '../words/saddle-measure-words';
@@ -8,7 +9,7 @@ import { type SaddleMeasure } from './saddle-measures';
 /** One measure of the saddle; what is wrong with it stands under it and brings the focus to it. */
 export function MeasureRow({ measure, part }: { readonly measure: SaddleMeasure; readonly part: SaddlePart }) {
   const { form, saddle, here, put, onHere } = part;
-  const name = `saddle.${SADDLE_MEASURE_PATHS[measure.id].join('.')}` as FieldPath<SaddleForm>;
+  const name = SADDLES_PHRASES.saddle(SADDLE_MEASURE_PATHS[measure.id].join('.')) as FieldPath<SaddleForm>;
   const { field, fieldState } = useController({ control: form.control, name });
   return (
     <NumberRow

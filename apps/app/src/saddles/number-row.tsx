@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type Ref, useId, useState } from 'react';
 import { type TamaguiElement, XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -34,7 +35,7 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
         <Body flex={1} fontWeight={here ? '700' : '400'} onPress={onTouch}>
           {name}
         </Body>
-        <Button kind="quiet" tight label={`${name}: less`} onPress={() => moved(-step)}>
+        <Button kind="quiet" tight label={SADDLES_PHRASES.less(name)} onPress={() => moved(-step)}>
           <Icon name="minus" color={palette.ink} size={20} />
         </Button>
         <Button
@@ -42,7 +43,7 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
           tight
           innerRef={numberRef}
           describedBy={problem === undefined ? undefined : note}
-          label={`${name}: ${value} ${unit}, type it`}
+          label={SADDLES_PHRASES.typeIt(name, value, unit)}
           onPress={() => {
             onTouch?.();
             setPad(true);
@@ -52,7 +53,7 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
             {value} {unit}
           </Strong>
         </Button>
-        <Button kind="quiet" tight label={`${name}: more`} onPress={() => moved(step)}>
+        <Button kind="quiet" tight label={SADDLES_PHRASES.more(name)} onPress={() => moved(step)}>
           <Icon name="plus" color={palette.ink} size={20} />
         </Button>
         <NumberPad title={name} open={pad} start={value} onClose={() => setPad(false)} onDone={onChange} />
@@ -74,4 +75,4 @@ export const Labelled = ({ name, children }: { readonly name: string; readonly c
 );
 
 export const words = <T extends string>(values: readonly T[]) =>
-  values.map((value) => ({ value, label: value === 'none' ? 'none, bare bars' : value }));
+  values.map((value) => ({ value, label: value === 'none' ? SADDLES_PHRASES.noneBareBars : value }));

@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { pathOf } from '../drawings/path-of';
 import { type TrueScale, trueScale } from '../drawings/true-scale';
 import { type SaddleFields } from '@fulcra/contract';
@@ -82,7 +83,7 @@ function Measured({ at, palette }: { readonly at: Dimension | undefined; readonl
   );
 }
 
-const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
+const mm = (value: number): string => SADDLES_PHRASES.mm(Math.round(value * 10) / 10);
 
 /** The saddle from the side, as it is drawn: its lines, and the plane they lie in. */
 interface SidePlane extends TrueScale {
@@ -124,7 +125,12 @@ function sideDimensions(saddle: DescribedSaddle, { x, y, topMm, under, low }: Si
   const crown = under.roofAt(0);
   return {
     lengthMm: along(0, frame.lengthMm, mm(frame.lengthMm)),
-    curveMm: up(mid, Math.min(under.roofAt(mid) + frame.curveMm.present, topMm), under.roofAt(mid), `${mm(frame.curveMm.present)} in 400`),
+    curveMm: up(
+      mid,
+      Math.min(under.roofAt(mid) + frame.curveMm.present, topMm),
+      under.roofAt(mid),
+      SADDLES_PHRASES.in400(mm(frame.curveMm.present)),
+    ),
     headRiseMm: up(0, crown, crown - frame.headRiseMm, mm(frame.headRiseMm)),
     pointRakeDeg: {
       x1: x(0),
@@ -136,7 +142,7 @@ function sideDimensions(saddle: DescribedSaddle, { x, y, topMm, under, low }: Si
     seatLowMm: along(0, frame.seatLowMm, mm(frame.seatLowMm)),
     barMm: along(0, frame.barMm, mm(frame.barMm)),
     massAtMm: along(0, frame.massAtMm, mm(frame.massAtMm)),
-    massKg: up(frame.massAtMm, under.roofAt(frame.massAtMm) + 50, under.roofAt(frame.massAtMm), `${frame.massKg} kg`),
+    massKg: up(frame.massAtMm, under.roofAt(frame.massAtMm) + 50, under.roofAt(frame.massAtMm), SADDLES_PHRASES.kg(frame.massKg)),
     depthFrontMm: depth(20, panel.depthFrontMm.present),
     depthMidMm: depth(mid, panel.depthMidMm),
     depthRearMm: depth(frame.lengthMm - 20, panel.depthRearMm.present),
@@ -152,7 +158,7 @@ function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
   const { x, y, heightPx, tree, low } = plane;
   const path = (points: readonly (readonly [number, number])[]) => pathOf(points.map(([u, z]) => [x(u), y(z)]));
   return (
-    <Svg width={widthPx} height={heightPx} role="img" aria-label="The saddle from the near side" style={{ backgroundColor: palette.sheet }}>
+    <Svg width={widthPx} height={heightPx} role="img" aria-label={SADDLES_PHRASES.theSaddleFrom} style={{ backgroundColor: palette.sheet }}>
       <Path d={`${path(tree)}${path([...low].reverse()).replace('M', 'L')}Z`} fill={palette.leather} opacity={0.3} />
       <Path d={path(tree)} fill="none" stroke={palette.leather} strokeWidth={7} strokeLinecap="round" />
       {plain ? null : (
@@ -233,7 +239,13 @@ function Under({ widthPx, saddle, palette, measure }: ViewProps) {
     },
   };
   return (
-    <Svg width={widthPx} height={heightPx} role="img" aria-label="The saddle from below" style={{ backgroundColor: palette.sheet }}>
+    <Svg
+      width={widthPx}
+      height={heightPx}
+      role="img"
+      aria-label={SADDLES_PHRASES.theSaddleFromBelow}
+      style={{ backgroundColor: palette.sheet }}
+    >
       <Path d={outline(1)} fill={palette.leather} opacity={0.35} stroke={palette.leather} strokeWidth={2} />
       <Path d={outline(-1)} fill={palette.leather} opacity={0.35} stroke={palette.leather} strokeWidth={2} />
       <Line x1={x(0)} x2={x(frame.lengthMm)} y1={y(0)} y2={y(0)} stroke={palette.leather} strokeWidth={5} opacity={0.6} />
@@ -271,7 +283,7 @@ function Front({ widthPx, saddle, palette, measure }: ViewProps) {
   const angle =
     measure === 'midAngleDeg' ? saddle.build.frame.midAngleDeg : measure === 'rearAngleDeg' ? saddle.build.frame.rearAngleDeg : null;
   return (
-    <Svg width={widthPx} height={heightPx} role="img" aria-label="The arch from the front" style={{ backgroundColor: palette.sheet }}>
+    <Svg width={widthPx} height={heightPx} role="img" aria-label={SADDLES_PHRASES.theArchFrom} style={{ backgroundColor: palette.sheet }}>
       <Path d={line(1)} fill="none" stroke={palette.leather} strokeWidth={9} />
       <Path d={line(-1)} fill="none" stroke={palette.leather} strokeWidth={9} />
       {angle === null ? null : (
@@ -284,7 +296,7 @@ function Front({ widthPx, saddle, palette, measure }: ViewProps) {
       )}
       <Measured at={measure === null ? undefined : at[measure]} palette={palette} />
       <SvgText x={widthPx / 2} y={20} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
-        {`crown radius ${CROWN_RADIUS_MM[saddle.front.shape]} mm`}
+        {SADDLES_PHRASES.crownRadiusMm(CROWN_RADIUS_MM[saddle.front.shape])}
       </SvgText>
     </Svg>
   );

@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { SADDLE_STATES } from '@fulcra/contract';
 import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES, makeableShapes } from '@fulcra/core';
 import { type ReactNode } from 'react';
@@ -25,9 +26,9 @@ import { Settable } from './settable';
 import { Widths } from './widths-table';
 
 const WIDTH_CHANGES = [
-  { value: 'fixed', label: 'not at all' },
-  { value: 'exchangeablePlate', label: 'by plate' },
-  { value: 'workshop', label: 'in the workshop' },
+  { value: 'fixed', label: SADDLES_PHRASES.notAtAll },
+  { value: 'exchangeablePlate', label: SADDLES_PHRASES.byPlate },
+  { value: 'workshop', label: SADDLES_PHRASES.inTheWorkshop },
 ] as const;
 
 const rows = (measures: readonly SaddleMeasure[], part: SaddlePart): ReactNode =>
@@ -37,28 +38,26 @@ const rows = (measures: readonly SaddleMeasure[], part: SaddlePart): ReactNode =
 export function WhatItIs({ form: { control }, saddle, put }: SaddlePart) {
   return (
     <>
-      <FormField control={control} name="saddle.name" label="Name" hint="What your practice calls this one." />
-      <FormField control={control} name="saddle.maker" label="Maker" />
-      <FormField control={control} name="saddle.whereabouts" label="Where it is" />
-      <Labelled name="Kind">
+      <FormField control={control} name="saddle.name" label={SADDLES_PHRASES.name} hint={SADDLES_PHRASES.whatYourPractice} />
+      <FormField control={control} name="saddle.maker" label={SADDLES_PHRASES.maker} />
+      <FormField control={control} name="saddle.whereabouts" label={SADDLES_PHRASES.whereItIs} />
+      <Labelled name={SADDLES_PHRASES.kind}>
         <Choice
-          label="Kind"
+          label={SADDLES_PHRASES.kind}
           value={saddle.kind}
           options={words(['english', 'western'] as const)}
           onChange={(kind) => put({ ...saddle, kind })}
         />
       </Labelled>
-      <Labelled name="Safety">
+      <Labelled name={SADDLES_PHRASES.safety}>
         <Choice
-          label="Safety"
+          label={SADDLES_PHRASES.safety}
           value={saddle.state}
           options={SADDLE_STATES.map((value) => ({ value, label: STATE_WORDS[value].split(':')[0]! }))}
           onChange={(state) => put({ ...saddle, state })}
         />
       </Labelled>
-      {saddle.state === 'unsafe' ? (
-        <Banner tone="bad">Do not ride in it until it is mended and checked. No visit with it can end as good to ride.</Banner>
-      ) : null}
+      {saddle.state === 'unsafe' ? <Banner tone="bad">{SADDLES_PHRASES.doNotRide}</Banner> : null}
     </>
   );
 }
@@ -68,16 +67,16 @@ export function FrontPart(part: SaddlePart) {
   const { saddle, put, onHere } = part;
   return (
     <>
-      <Heading>Front</Heading>
-      <Labelled name="Arch">
+      <Heading>{SADDLES_PHRASES.front}</Heading>
+      <Labelled name={SADDLES_PHRASES.arch}>
         <Choice
-          label="Arch"
+          label={SADDLES_PHRASES.arch}
           value={saddle.front.shape}
           options={words(ARCH_SHAPES)}
           onChange={(shape) => put({ ...saddle, front: { ...saddle.front, shape } })}
         />
       </Labelled>
-      <Labelled name="Can be made as">
+      <Labelled name={SADDLES_PHRASES.canBeMade}>
         {ARCH_SHAPES.map((shape) => (
           <ToggleChip
             key={shape}
@@ -88,8 +87,13 @@ export function FrontPart(part: SaddlePart) {
         ))}
       </Labelled>
       <Widths saddle={saddle} onChange={put} onHere={() => onHere({ view: 'front', measure: 'width' })} />
-      <Labelled name="Width is changed">
-        <Choice label="Width is changed" value={saddle.change} options={WIDTH_CHANGES} onChange={(change) => put({ ...saddle, change })} />
+      <Labelled name={SADDLES_PHRASES.widthIsChanged}>
+        <Choice
+          label={SADDLES_PHRASES.widthIsChanged}
+          value={saddle.change}
+          options={WIDTH_CHANGES}
+          onChange={(change) => put({ ...saddle, change })}
+        />
       </Labelled>
       {rows(FRONT_MEASURES, part)}
     </>
@@ -100,9 +104,9 @@ export function TreePart(part: SaddlePart) {
   const { saddle, put } = part;
   return (
     <>
-      <Heading>Tree</Heading>
+      <Heading>{SADDLES_PHRASES.tree}</Heading>
       {rows(TREE_MEASURES, part)}
-      <Settable name="Lengthwise curve" setting={saddle.build.frame.curveMm} onChange={(s) => put(putCurve(saddle, s))} />
+      <Settable name={SADDLES_PHRASES.lengthwiseCurve} setting={saddle.build.frame.curveMm} onChange={(s) => put(putCurve(saddle, s))} />
     </>
   );
 }
@@ -114,15 +118,25 @@ export function PanelPart(part: SaddlePart) {
   const putPanel = (change: Partial<typeof panel>) => put({ ...saddle, build: { ...saddle.build, panel: { ...panel, ...change } } });
   return (
     <>
-      <Heading>{saddle.kind === 'western' ? 'Bars' : 'Panels'}</Heading>
+      <Heading>{saddle.kind === 'western' ? SADDLES_PHRASES.bars : SADDLES_PHRASES.panels}</Heading>
       {rows(PANEL_MEASURES, part)}
-      <Settable name="Panel depth in front" setting={panel.depthFrontMm} onChange={(s) => put(putFrontDepth(saddle, s))} />
-      <Settable name="Rear gusset" setting={panel.depthRearMm} onChange={(s) => put(putRearDepth(saddle, s))} />
-      <Labelled name="Across">
-        <Choice label="Across" value={panel.cross} options={words(PANEL_CROSSES)} onChange={(cross) => putPanel({ cross })} />
+      <Settable name={SADDLES_PHRASES.panelDepthIn} setting={panel.depthFrontMm} onChange={(s) => put(putFrontDepth(saddle, s))} />
+      <Settable name={SADDLES_PHRASES.rearGusset} setting={panel.depthRearMm} onChange={(s) => put(putRearDepth(saddle, s))} />
+      <Labelled name={SADDLES_PHRASES.across}>
+        <Choice
+          label={SADDLES_PHRASES.across}
+          value={panel.cross}
+          options={words(PANEL_CROSSES)}
+          onChange={(cross) => putPanel({ cross })}
+        />
       </Labelled>
-      <Labelled name="Filling">
-        <Choice label="Filling" value={panel.filling} options={words(FILLINGS)} onChange={(filling) => putPanel({ filling })} />
+      <Labelled name={SADDLES_PHRASES.filling}>
+        <Choice
+          label={SADDLES_PHRASES.filling}
+          value={panel.filling}
+          options={words(FILLINGS)}
+          onChange={(filling) => putPanel({ filling })}
+        />
       </Labelled>
       <FlockRows flock={panel.flock} onChange={(flock) => putPanel({ flock })} />
     </>
@@ -137,9 +151,9 @@ function FlockRows({ flock, onChange }: { readonly flock: Flock; readonly onChan
   );
   return (
     <>
-      {row('Filling that can be taken out', -flock.leastMm, (v) => ({ leastMm: -v }))}
-      {row('Filling that can be added', flock.mostMm, (mostMm) => ({ mostMm }))}
-      {row('In steps of (0: can’t be adjusted)', flock.stepMm, (stepMm) => ({ stepMm }))}
+      {row(SADDLES_PHRASES.fillingThatCan, -flock.leastMm, (v) => ({ leastMm: -v }))}
+      {row(SADDLES_PHRASES.fillingThatCanBe, flock.mostMm, (mostMm) => ({ mostMm }))}
+      {row(SADDLES_PHRASES.inStepsOf, flock.stepMm, (stepMm) => ({ stepMm }))}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type Saddle, type SaddleFields } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { useEffect, useState } from 'react';
@@ -36,9 +37,9 @@ export function EditSaddleScreen({ saddleId }: { readonly saddleId: string }) {
   const saddle = data.find((s) => s.id === saddleId);
   if (saddle === undefined) {
     return (
-      <Screen title="The stock" onBack={() => router.navigate('/saddles')}>
-        <EmptyState title="This saddle is not in the stock." text="It may have been described on a device that has not sent it yet.">
-          <Button kind="main" label="To the stock" onPress={() => router.navigate('/saddles')} />
+      <Screen title={SADDLES_PHRASES.theStock} onBack={() => router.navigate('/saddles')}>
+        <EmptyState title={SADDLES_PHRASES.thisSaddleIs} text={SADDLES_PHRASES.itMayHave}>
+          <Button kind="main" label={SADDLES_PHRASES.toTheStock} onPress={() => router.navigate('/saddles')} />
         </EmptyState>
       </Screen>
     );
@@ -62,11 +63,11 @@ function Form({ saddleId, was, start }: FormProps) {
   const problems = problemsIn(form.formState.errors);
   return (
     <Screen
-      title={saddle.name === '' ? 'A saddle' : saddle.name}
-      note={was === null ? 'Describe it by its own measures' : 'Change what is known of it'}
+      title={saddle.name === '' ? SADDLES_PHRASES.aSaddle : saddle.name}
+      note={was === null ? SADDLES_PHRASES.describeItBy : SADDLES_PHRASES.changeWhatIs}
       onBack={toTheStock}
       top={<DrawingTop saddle={saddle} here={here} onView={(view) => onHere({ view, measure: null })} />}
-      bottom={<Button grow kind="main" label={was === null ? 'Put it into the stock' : 'Keep the changes'} onPress={save} />}
+      bottom={<Button grow kind="main" label={was === null ? SADDLES_PHRASES.putItInto : SADDLES_PHRASES.keepTheChanges} onPress={save} />}
     >
       {problems.map((problem) => (
         <Banner key={problem} tone="bad">
@@ -81,10 +82,10 @@ function Form({ saddleId, was, start }: FormProps) {
         </YStack>
         <YStack gap="$m">
           <PanelPart {...part} />
-          <Heading>{saddle.kind === 'western' ? 'Rigging' : 'Girth straps'}</Heading>
+          <Heading>{saddle.kind === 'western' ? SADDLES_PHRASES.rigging : SADDLES_PHRASES.girthStraps}</Heading>
           <Straps saddle={saddle} onChange={put} />
-          <FormField control={form.control} name="saddle.note" label="Note" lines={3} />
-          {was === null ? <Small>Photos can be added once it is in the stock.</Small> : <SaddlePhotos saddleId={saddleId} />}
+          <FormField control={form.control} name="saddle.note" label={SADDLES_PHRASES.note} lines={3} />
+          {was === null ? <Small>{SADDLES_PHRASES.photosCanBe}</Small> : <SaddlePhotos saddleId={saddleId} />}
         </YStack>
       </Columns>
     </Screen>

@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type SaddleFields } from '@fulcra/contract';
 import { type ArchShape, type NumberSetting, type SaddleMeasureId, DEFAULT_BUILD, makeableShapes } from '@fulcra/core';
 
@@ -139,7 +140,7 @@ export const NEW_SADDLE: SaddleFields = {
     pointLengthMm: 170,
     frontPanelDepthMm: DEFAULT_BUILD.panel.depthFrontMm.present,
     frontChannelMm: 70,
-    settings: [{ label: 'as it is', includedAngleDeg: 90 }],
+    settings: [{ label: SADDLES_PHRASES.asItIs, includedAngleDeg: 90 }],
     presentSetting: 0,
   },
   build: DEFAULT_BUILD,

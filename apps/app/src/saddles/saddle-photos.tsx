@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { useSaddlePhotos } from '../platform/use-views';
 import { PhotoStrip } from '../photos';
 
@@ -8,8 +9,8 @@ export function SaddlePhotos({ saddleId }: { readonly saddleId: string }) {
   const photos = useSaddlePhotos().data ?? [];
   return (
     <PhotoStrip
-      name="Photos of this saddle"
-      hint="From the near side first; then from below along the channel, and whatever is worn or mended."
+      name={SADDLES_PHRASES.photosOfThis}
+      hint={SADDLES_PHRASES.fromTheNear}
       views={['nearSide', 'offSide', 'under', 'behind', 'detail']}
       photos={photos.filter((p) => p.saddleId === saddleId)}
       urlOf={(photoId) => saddlePhotoUrl(saddleId, photoId)}

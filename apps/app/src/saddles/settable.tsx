@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type NumberSetting } from '@fulcra/core';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
@@ -12,9 +13,9 @@ interface SettableProps {
 }
 
 const WAYS = [
-  { value: 'fixed', label: 'no' },
-  { value: 'range', label: 'in a range' },
-  { value: 'options', label: 'to some values' },
+  { value: 'fixed', label: SADDLES_PHRASES.no },
+  { value: 'range', label: SADDLES_PHRASES.inARange },
+  { value: 'options', label: SADDLES_PHRASES.toSomeValues },
 ] as const;
 
 /** What a setting of another kind begins as, mm. */
@@ -28,9 +29,9 @@ const BEGIN: Readonly<Record<NumberSetting['kind'], (present: number) => NumberS
 export function Settable({ name, setting, onChange }: SettableProps) {
   return (
     <YStack gap="$xs">
-      <Labelled name={`${name} can be set`}>
+      <Labelled name={SADDLES_PHRASES.canBeSet(name)}>
         <Choice
-          label={`${name} can be set`}
+          label={SADDLES_PHRASES.canBeSet(name)}
           value={setting.kind}
           options={WAYS}
           onChange={(kind) => onChange(BEGIN[kind](setting.present))}
@@ -66,7 +67,7 @@ function OptionsLine({ name, setting, onChange }: Of<'options'>) {
     if (options === null) return;
     onChange({ ...setting, options: options.includes(setting.present) ? options : [...options, setting.present] });
   };
-  return <Field label={`${name}, values`} value={list} onChange={type} hint="With commas between, e.g. 8, 20, 35." />;
+  return <Field label={SADDLES_PHRASES.values(name)} value={list} onChange={type} hint={SADDLES_PHRASES.withCommasBetween} />;
 }
 
 function optionsIn(text: string): number[] | null {

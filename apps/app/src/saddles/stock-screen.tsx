@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type Saddle, type SaddlePhoto } from '@fulcra/contract';
 import { archOfSetting, configurationCount, neutralWidth, describedOf } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -49,16 +50,16 @@ export function StockScreen() {
     if (!read.ok) return;
     const fresh = read.saddles.filter((s) => !data.some((known) => sameSaddle(known, s)));
     for (const saddle of fresh) if (!(await send({ kind: 'saddle', saddleId: v7(), body: saddle }))) return;
-    toast({ text: `${fresh.length} taken in; ${read.saddles.length - fresh.length} were there already.` });
+    toast({ text: SADDLES_PHRASES.takenInWere(fresh.length, read.saddles.length - fresh.length) });
   };
   return (
     <Screen
-      title="The stock"
-      note="Saddles of the practice"
+      title={SADDLES_PHRASES.theStock}
+      note={SADDLES_PHRASES.saddlesOfThe}
       ownScroll
       onBack={() => router.navigate('/')}
       action={
-        <Button round label="Describe a saddle" onPress={() => router.push('/saddles/new')}>
+        <Button round label={SADDLES_PHRASES.describeASaddle} onPress={() => router.push('/saddles/new')}>
           <Icon name="plus" color={palette.ink} size={26} />
         </Button>
       }
@@ -70,15 +71,15 @@ export function StockScreen() {
         columns={wide ? 2 : 1}
         header={
           <>
-            <Field hideLabel label="Find a saddle" kind="search" value={search} onChange={setSearch} />
+            <Field hideLabel label={SADDLES_PHRASES.findASaddle} kind="search" value={search} onChange={setSearch} />
             <XStack flexWrap="wrap" gap="$s">
               <Button
                 tight
-                label="Save the stock as a file"
+                label={SADDLES_PHRASES.saveTheStock}
                 off={data.length === 0}
                 onPress={() => download('saddles.json', 'application/json', `${JSON.stringify(stockFile(data), null, 2)}\n`)}
               />
-              <FileButton label="Take a file in" onFile={(file) => void takeIn(file)} />
+              <FileButton label={SADDLES_PHRASES.takeAFile} onFile={(file) => void takeIn(file)} />
             </XStack>
             {refused === null ? null : <Banner tone="bad">{refused}</Banner>}
           </>
@@ -92,17 +93,14 @@ export function StockScreen() {
 function NoSaddle({ search, onAll }: { readonly search: string; readonly onAll: () => void }) {
   if (search.trim() === '') {
     return (
-      <EmptyState
-        title="No saddle yet."
-        text="Describe one by its own measures, each shown on a drawing, or take in a file from another practice."
-      >
-        <Button kind="main" label="Describe a saddle" onPress={() => router.push('/saddles/new')} />
+      <EmptyState title={SADDLES_PHRASES.noSaddleYet} text={SADDLES_PHRASES.describeOneBy}>
+        <Button kind="main" label={SADDLES_PHRASES.describeASaddle} onPress={() => router.push('/saddles/new')} />
       </EmptyState>
     );
   }
   return (
-    <EmptyState title={`No saddle matches “${search}”.`} text="Search looks at names, makers, places and notes.">
-      <Button label="Show all" onPress={onAll} />
+    <EmptyState title={SADDLES_PHRASES.noSaddleMatches(search)} text={SADDLES_PHRASES.searchLooksAt}>
+      <Button label={SADDLES_PHRASES.showAll} onPress={onAll} />
     </EmptyState>
   );
 }
@@ -134,11 +132,16 @@ const Row = memo(function Row({ saddle, photo }: RowProps) {
         <YStack flex={1} minWidth={0}>
           <Name>{saddle.name}</Name>
           <Small>
-            {saddle.maker} “{setting.label}”: {Math.round(includedAngleDeg)}°, {Math.round(spanAt100Mm)} mm at 100;{' '}
-            {saddle.build.frame.lengthMm} mm long
+            {SADDLES_PHRASES.mmAt100(
+              saddle.maker,
+              setting.label,
+              Math.round(includedAngleDeg),
+              Math.round(spanAt100Mm),
+              saddle.build.frame.lengthMm,
+            )}
           </Small>
           <Small>
-            {count === 1 ? 'as it is; nothing to set' : `${count} ways to set it`}
+            {count === 1 ? SADDLES_PHRASES.asItIsNothing : SADDLES_PHRASES.waysToSet(count)}
             {saddle.whereabouts === '' ? '' : `; ${saddle.whereabouts}`}
           </Small>
           <Small color={`$${tone}`}>
@@ -153,7 +156,7 @@ const Row = memo(function Row({ saddle, photo }: RowProps) {
 function Thumb({ photo, name }: { readonly photo: SaddlePhoto; readonly name: string }) {
   const url = usePhotoUrl(photo, saddlePhotoUrl(photo.saddleId, photo.id));
   return url === null ? null : (
-    <Image source={{ uri: url }} accessibilityLabel={`Photo of ${name}`} style={{ width: 120, height: 80, borderRadius: 8 }} />
+    <Image source={{ uri: url }} accessibilityLabel={SADDLES_PHRASES.photoOf(name)} style={{ width: 120, height: 80, borderRadius: 8 }} />
   );
 }
 

@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type SaddleFields } from '@fulcra/contract';
 import { STRAP_HANGS, STRAP_IDS } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
@@ -16,7 +17,7 @@ export function Straps({ saddle, onChange }: { readonly saddle: SaddleFields; re
       {straps.map((strap) => (
         <YStack key={strap.id}>
           <NumberRow
-            name={`${STRAP_WORDS[strap.id]} strap, behind the arch`}
+            name={SADDLES_PHRASES.strapBehindThe(STRAP_WORDS[strap.id])}
             unit="mm"
             step={5}
             value={strap.xMm}
@@ -24,14 +25,19 @@ export function Straps({ saddle, onChange }: { readonly saddle: SaddleFields; re
           />
           <XStack alignItems="center" flexWrap="wrap">
             <Choice
-              label={`How the ${strap.id} strap hangs`}
+              label={SADDLES_PHRASES.howTheStrap(strap.id)}
               value={strap.hang}
               options={words(STRAP_HANGS)}
               onChange={(hang) => put(straps.map((s) => (s.id === strap.id ? { ...s, hang } : s)))}
             />
-            <Button kind="quiet" tight label={`Remove the ${strap.id} strap`} onPress={() => put(straps.filter((s) => s.id !== strap.id))}>
+            <Button
+              kind="quiet"
+              tight
+              label={SADDLES_PHRASES.removeTheStrap(strap.id)}
+              onPress={() => put(straps.filter((s) => s.id !== strap.id))}
+            >
               <Body color="$action" fontWeight="700">
-                Remove
+                {SADDLES_PHRASES.remove}
               </Body>
             </Button>
           </XStack>
@@ -42,7 +48,7 @@ export function Straps({ saddle, onChange }: { readonly saddle: SaddleFields; re
           <Button
             key={id}
             tight
-            label={`Add: ${STRAP_WORDS[id]}`}
+            label={SADDLES_PHRASES.add(STRAP_WORDS[id])}
             onPress={() => put([...straps, { id, xMm: 100, yMm: 145, belowMm: 90, hang: id === 'rear' ? 'v' : 'fixed' }])}
           />
         ))}

@@ -1,3 +1,4 @@
+import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type SaddleFields } from '@fulcra/contract';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -24,7 +25,7 @@ export function Widths({ saddle, onChange, onHere }: WidthsProps) {
   const wider = Math.min(NEXT_WIDTH.mostDeg, front.settings.at(-1)!.includedAngleDeg + NEXT_WIDTH.stepDeg);
   return (
     <YStack gap="$xs">
-      <Body fontWeight="700">Widths: the maker’s label, and its angle</Body>
+      <Body fontWeight="700">{SADDLES_PHRASES.widthsTheMakers}</Body>
       {front.settings.map((setting, i) => (
         <WidthRow
           key={i}
@@ -43,7 +44,7 @@ export function Widths({ saddle, onChange, onHere }: WidthsProps) {
       <XStack>
         <Button
           tight
-          label="Another width"
+          label={SADDLES_PHRASES.anotherWidth}
           onPress={() => put([...front.settings, { label: `${front.settings.length + 1}`, includedAngleDeg: wider }])}
         />
       </XStack>
@@ -65,11 +66,11 @@ function WidthRow({ setting, number, present, onLabel, onTouch, onAngle, onRemov
   return (
     <XStack gap="$xs" alignItems="center" flexWrap="wrap">
       <YStack flex={1} minWidth={110}>
-        <Field hideLabel label={`Label ${number}`} value={setting.label} onChange={onLabel} />
+        <Field hideLabel label={SADDLES_PHRASES.label(number)} value={setting.label} onChange={onLabel} />
       </YStack>
       <YStack flex={2} minWidth={190}>
         <NumberRow
-          name={present ? 'set now' : ''}
+          name={present ? SADDLES_PHRASES.setNow : ''}
           unit="°"
           step={1}
           value={setting.includedAngleDeg}
@@ -78,9 +79,9 @@ function WidthRow({ setting, number, present, onLabel, onTouch, onAngle, onRemov
         />
       </YStack>
       {onRemove === null ? null : (
-        <Button kind="quiet" tight label={`Remove width ${number}`} onPress={onRemove}>
+        <Button kind="quiet" tight label={SADDLES_PHRASES.removeWidth(number)} onPress={onRemove}>
           <Body color="$action" fontWeight="700">
-            Remove
+            {SADDLES_PHRASES.remove}
           </Body>
         </Button>
       )}

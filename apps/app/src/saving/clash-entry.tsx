@@ -1,3 +1,4 @@
+import { SAVING_PHRASES } from '../words/saving-phrases';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
 import { ownerOf, useSession } from '../platform/session-context';
@@ -31,22 +32,22 @@ export function ClashEntry({ entry, write, clash }: ClashEntryProps) {
   return (
     <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$m">
       <Strong>{writeName(write)}</Strong>
-      <Body>Somebody else changed the same thing. Look at both and choose which stands.</Body>
+      <Body>{SAVING_PHRASES.somebodyElseChanged}</Body>
       {clashes.map(({ field, mine: own, theirs }) => (
         <YStack key={field} gap="$xs">
           <Small>{RECORD_FIELD_WORDS[field] ?? field}</Small>
           <Choice
-            label={`Which ${RECORD_FIELD_WORDS[field] ?? field}`}
+            label={SAVING_PHRASES.which(RECORD_FIELD_WORDS[field] ?? field)}
             value={mine.includes(field) ? 'mine' : 'theirs'}
             options={[
-              { value: 'mine', label: `Here: ${fieldValueWords(own)}` },
-              { value: 'theirs', label: `There: ${fieldValueWords(theirs)}` },
+              { value: 'mine', label: SAVING_PHRASES.here(fieldValueWords(own)) },
+              { value: 'theirs', label: SAVING_PHRASES.there(fieldValueWords(theirs)) },
             ]}
             onChange={(which) => setMine(which === 'mine' ? [...mine, field] : mine.filter((f) => f !== field))}
           />
         </YStack>
       ))}
-      <Button kind="main" label="Let these stand" onPress={() => void settle()} />
+      <Button kind="main" label={SAVING_PHRASES.letTheseStand} onPress={() => void settle()} />
     </YStack>
   );
 }

@@ -1,3 +1,4 @@
+import { SAVING_PHRASES } from '../words/saving-phrases';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Banner } from '../ui/banner';
 import { clock } from '../platform/clock';
@@ -22,8 +23,8 @@ function useSpaceLeft(): SpaceLeft | null {
 export function useDeviceTrouble(): string | null {
   const offsetMs = useSyncExternalStore(clock.subscribe, clock.offsetMs);
   const space = useSpaceLeft();
-  if (space?.nearlyFull) return 'nearly full';
-  return offsetMs === 0 ? null : 'clock is off';
+  if (space?.nearlyFull) return SAVING_PHRASES.nearlyFull;
+  return offsetMs === 0 ? null : SAVING_PHRASES.clockIsOff;
 }
 
 /** Storage that is nearly full, and a clock that is wrong, each with what to do. */
@@ -32,11 +33,9 @@ export function DeviceWarnings() {
   const space = useSpaceLeft();
   return (
     <>
-      {space?.nearlyFull ? (
-        <Banner tone="lookOut">{`This device has room for about ${space.leftMb} MB more. Go where there is signal so that photos can be sent, or free some space, before the next visit.`}</Banner>
-      ) : null}
+      {space?.nearlyFull ? <Banner tone="lookOut">{SAVING_PHRASES.thisDeviceHas(space.leftMb)}</Banner> : null}
       {offsetMs === 0 ? null : (
-        <Banner tone="lookOut">{`This device’s clock is ${spanWords(offsetMs)} ${offsetMs > 0 ? 'behind' : 'ahead'}. Entries are dated by the server’s time, so nothing is wrong; set the clock when you can.`}</Banner>
+        <Banner tone="lookOut">{SAVING_PHRASES.thisDevicesClock(spanWords(offsetMs), offsetMs > 0 ? 'behind' : 'ahead')}</Banner>
       )}
     </>
   );

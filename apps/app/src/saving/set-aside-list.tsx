@@ -1,3 +1,4 @@
+import { SAVING_PHRASES } from '../words/saving-phrases';
 import { useSyncExternalStore } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { setAside } from '../platform/set-aside';
@@ -12,21 +13,18 @@ export function SetAsideList() {
   if (list.length === 0) return null;
   return (
     <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$m">
-      <Strong>Set aside</Strong>
-      <Body>
-        This was half entered under an earlier release and can’t be gone on with here. It is kept as it was; copy what you need, then let it
-        go.
-      </Body>
+      <Strong>{SAVING_PHRASES.setAside}</Strong>
+      <Body>{SAVING_PHRASES.thisWasHalf}</Body>
       {list.map(({ key, text }) => (
         <YStack key={key} gap="$xs">
           <Small>{key}</Small>
           <Small numberOfLines={3}>{text}</Small>
           <XStack gap="$s" flexWrap="wrap">
-            <Button label={`Copy ${key}`} onPress={() => void navigator.clipboard?.writeText(text)}>
-              <Body>Copy</Body>
+            <Button label={SAVING_PHRASES.copy(key)} onPress={() => void navigator.clipboard?.writeText(text)}>
+              <Body>{SAVING_PHRASES.copy2}</Body>
             </Button>
-            <Button kind="quiet" label={`Let ${key} go`} onPress={() => setAside.discard(key)}>
-              <Body>Let it go</Body>
+            <Button kind="quiet" label={SAVING_PHRASES.letGo(key)} onPress={() => setAside.discard(key)}>
+              <Body>{SAVING_PHRASES.letItGo}</Body>
             </Button>
           </XStack>
         </YStack>

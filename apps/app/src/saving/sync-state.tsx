@@ -1,3 +1,4 @@
+import { SAVING_PHRASES } from '../words/saving-phrases';
 import { SetAsideList, useSetAside } from './set-aside-list';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -24,12 +25,12 @@ export function SyncState() {
   const [open, setOpen] = useState(false);
   const refused = waiting.filter((w) => w.refused !== undefined);
   const deviceTrouble = useDeviceTrouble();
-  const trouble = useSetAside().length > 0 ? 'draft set aside' : deviceTrouble;
+  const trouble = useSetAside().length > 0 ? SAVING_PHRASES.draftSetAside : deviceTrouble;
   const clashes = refused.filter((w) => w.refused?.clash !== undefined).length;
   const [tone, text] = summary(waiting.length - refused.length, refused.length - clashes, clashes, state, trouble);
   return (
     <>
-      <Button kind="quiet" label={`Saving: ${text}`} onPress={() => setOpen(true)}>
+      <Button kind="quiet" label={SAVING_PHRASES.saving(text)} onPress={() => setOpen(true)}>
         <XStack gap="$xs" maxWidth={108}>
           <Small color={tone === 'plain' ? '$muted' : `$${tone}`} aria-hidden>
             {MARK[tone]}
@@ -37,7 +38,7 @@ export function SyncState() {
           <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>{text}</Small>
         </XStack>
       </Button>
-      <Sheet title="What is saved where" open={open} onClose={() => setOpen(false)}>
+      <Sheet title={SAVING_PHRASES.whatIsSaved} open={open} onClose={() => setOpen(false)}>
         <Body>{explanation(waiting.length, state)}</Body>
         <DeviceWarnings />
         <SetAsideList />
@@ -55,25 +56,25 @@ export function SyncState() {
 }
 
 function summary(waiting: number, refused: number, clashes: number, state: Sending, trouble: string | null): [Tone, string] {
-  if (refused > 0) return ['bad', `${refused} refused`];
-  if (clashes > 0) return ['bad', `${clashes} to choose`];
+  if (refused > 0) return ['bad', SAVING_PHRASES.refused(refused)];
+  if (clashes > 0) return ['bad', SAVING_PHRASES.toChoose(clashes)];
   if (trouble !== null) return ['lookOut', trouble];
   if (waiting === 0) return ['good', 'saved'];
-  if (state === 'sending') return ['plain', `sending ${waiting}`];
-  return ['lookOut', `kept here, ${waiting} ${SENDING_SHORT[state]}`];
+  if (state === 'sending') return ['plain', SAVING_PHRASES.sending(waiting)];
+  return ['lookOut', SAVING_PHRASES.keptHere(waiting, SENDING_SHORT[state])];
 }
 
 function explanation(waiting: number, state: Sending): string {
-  if (waiting === 0) return 'Everything is on this device and on the server.';
-  const entries = waiting === 1 ? '1 entry is' : `${waiting} entries are`;
-  return `${entries} kept on this device. ${SENDING_WORDS[state]}`;
+  if (waiting === 0) return SAVING_PHRASES.everythingIsOn;
+  const entries = waiting === 1 ? SAVING_PHRASES.n1EntryIs : SAVING_PHRASES.entriesAre(waiting);
+  return SAVING_PHRASES.keptOnThis(entries, SENDING_WORDS[state]);
 }
 
 /** Entries of somebody else who uses this device: never sent under another's name. */
 function OthersWaiting({ all, owner }: { readonly all: readonly Waiting[]; readonly owner: Owner }) {
   const others = all.filter((w) => !isOwn(w, owner)).length;
   if (others === 0) return null;
-  return <Banner tone="plain">{`${others} more kept here were entered by somebody else; they are sent when that person signs in.`}</Banner>;
+  return <Banner tone="plain">{SAVING_PHRASES.moreKeptHere(others)}</Banner>;
 }
 
 function RefusedEntry({ entry }: { readonly entry: Waiting }) {
@@ -93,8 +94,8 @@ function RefusedEntry({ entry }: { readonly entry: Waiting }) {
         <Small key={line}>{line}</Small>
       ))}
       <XStack gap="$s" flexWrap="wrap">
-        <Button label="Try again" onPress={() => void again()} />
-        <Button kind="quiet" label="Let it go" onPress={() => void sync.drop(entry.id)} />
+        <Button label={SAVING_PHRASES.tryAgain} onPress={() => void again()} />
+        <Button kind="quiet" label={SAVING_PHRASES.letItGo} onPress={() => void sync.drop(entry.id)} />
       </XStack>
     </YStack>
   );

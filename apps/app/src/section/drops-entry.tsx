@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { XStack, YStack } from 'tamagui';
 import { Stepper } from '../ui/stepper';
 import { Small } from '../ui/text';
@@ -7,15 +8,13 @@ import { type DraftLine, withDrop } from './line-draft';
 export function DropsEntry({ draft, onChange }: { readonly draft: DraftLine; readonly onChange: (draft: DraftLine) => void }) {
   return (
     <YStack gap="$xs">
-      <Small>A straight edge held level over the back: how far below it the spine lies. Three places are enough, more are better.</Small>
+      <Small>{SECTION_PHRASES.aStraightEdge}</Small>
       {draft.drops.map((row, i) => (
         <XStack key={row.xMm} borderTopWidth={1} borderColor="$rule" alignItems="center" gap="$m">
-          <Small width={110}>
-            {Math.abs(row.xMm)} mm {row.xMm < 0 ? 'ahead' : 'behind'}
-          </Small>
+          <Small width={110}>{SECTION_PHRASES.mm(Math.abs(row.xMm), row.xMm < 0 ? 'ahead' : 'behind')}</Small>
           <Stepper
-            label={`Drop at ${row.xMm} mm`}
-            shown="mm below"
+            label={SECTION_PHRASES.dropAtMm(row.xMm)}
+            shown={SECTION_PHRASES.mmBelow}
             unit="mm"
             value={row.dropMm}
             step={1}

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { type Section, widthGauges } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
@@ -13,8 +14,14 @@ export function GaugeReadout({ section }: { readonly section: Section | null }) 
     <YStack gap="$xs">
       {gauges.readings.map((g) => (
         <Small key={g.id} fontWeight={g.id === gauges.trusted ? '700' : '400'}>
-          {GAUGE_WORDS[g.id]}, {g.depthsMm[0]} and {g.depthsMm[1]} mm: {Math.round(g.nearMm[0] + g.offMm[0])} and{' '}
-          {Math.round(g.nearMm[1] + g.offMm[1])} mm across, {degWords(g.includedAngleDeg)}
+          {SECTION_PHRASES.andMmAnd(
+            GAUGE_WORDS[g.id],
+            g.depthsMm[0],
+            g.depthsMm[1],
+            Math.round(g.nearMm[0] + g.offMm[0]),
+            Math.round(g.nearMm[1] + g.offMm[1]),
+            degWords(g.includedAngleDeg),
+          )}
         </Small>
       ))}
       <Strong>{TRUST_WORDS[gauges.because]}</Strong>

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { type Lengthwise, type LineStation, type PointYZ, type LineMeasurement } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { LinesDrawing, LongLine } from '../drawings/lines-drawing';
@@ -26,7 +27,7 @@ export function LineCanvas({ draft, live, setDraft, measurement, station }: Line
   const palette = usePalette();
   const scale = longScale(width || 1, wide ? 360 : 230, REACH[station]);
   const words = (p: PointYZ): string =>
-    `${Math.abs(Math.round(p.yMm))} mm ${p.yMm < 0 ? 'ahead' : 'behind'}, ${Math.round(p.zMm)} mm ${p.zMm < 0 ? 'down' : 'up'}`;
+    SECTION_PHRASES.mmMm(Math.abs(Math.round(p.yMm)), p.yMm < 0 ? 'ahead' : 'behind', Math.round(p.zMm), p.zMm < 0 ? 'down' : 'up');
   return (
     <YStack onLayout={onLayout}>
       {width === 0 ? null : draft.way === 'points' ? (

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { TakesBottom } from './takes-bottom';
 import { type BendsReading, ENOUGH_TAKES, type LineStation, MOST_TAKES, profileWarnings } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -19,9 +20,9 @@ import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
 import { CurvePanel } from '../sensor';
 
 const WAYS = [
-  { value: 'drops', label: 'Drops' },
-  { value: 'points', label: 'Points' },
-  { value: 'sensor', label: 'Curve sensor' },
+  { value: 'drops', label: SECTION_PHRASES.drops },
+  { value: 'points', label: SECTION_PHRASES.points },
+  { value: 'sensor', label: SECTION_PHRASES.curveSensor },
 ] as const;
 
 export interface LineEntryProps {
@@ -48,7 +49,7 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
           onUndo={entry.undo}
           enough={enough}
           next={nextStep(loaded, { station })}
-          keepLabel={`Keep take ${measurement.everTaken + 1}`}
+          keepLabel={SECTION_PHRASES.keepTake(measurement.everTaken + 1)}
           keepOff={entry.full || entry.reading === null}
           onKeep={entry.save}
         />
@@ -57,7 +58,7 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
       <Columns>
         <YStack gap="$s">
           <ClosedVisit loaded={loaded} />
-          <Choice label="Way of measuring" value={way} options={WAYS} onChange={setWay} />
+          <Choice label={SECTION_PHRASES.wayOfMeasuring} value={way} options={WAYS} onChange={setWay} />
           <LineCanvas draft={draft} live={entry.live} setDraft={setDraft} measurement={measurement} station={station} />
         </YStack>
         <YStack gap="$m">

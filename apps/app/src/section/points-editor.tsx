@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { type PointYZ } from '@fulcra/core';
 import { type ReactNode, memo, useRef } from 'react';
 import { View } from 'react-native';
@@ -32,7 +33,7 @@ export function PointsEditor({ scale, points, children, colourOf, placeWords, fi
       ref={box}
       tabIndex={0}
       role="application"
-      aria-label={`Millimetre grid, ${points.length} points. Tap to set a point. With the keyboard: N or Enter sets a point, arrows move it by 1 mm, with Shift by 10, Delete removes it, Tab leaves.`}
+      aria-label={SECTION_PHRASES.millimetreGridPoints(points.length)}
       style={{ width: widthPx, height: heightPx, touchAction: 'none', cursor: 'crosshair' } as object}
     >
       <Svg width={widthPx} height={heightPx} style={{ backgroundColor: palette.sheet }} aria-hidden>
@@ -49,7 +50,11 @@ export function PointsEditor({ scale, points, children, colourOf, placeWords, fi
           />
         ))}
         <SvgText x={12} y={heightPx - 12} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
-          {points.length >= MOST_POINTS ? `${points.length} points, the most it holds` : at ? placeWords(at) : `${points.length} points`}
+          {points.length >= MOST_POINTS
+            ? SECTION_PHRASES.pointsTheMost(points.length)
+            : at
+              ? placeWords(at)
+              : SECTION_PHRASES.points2(points.length)}
         </SvgText>
       </Svg>
     </View>

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { type Section, type SectionMeasurement } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
@@ -35,7 +36,12 @@ export function SectionCanvas({ draft, live, setDraft, measurement }: SectionCan
           points={draft.points}
           colourOf={(p) => (p.yMm < 0 ? palette.near : palette.off)}
           placeWords={(p) =>
-            `${Math.abs(Math.round(p.yMm))} mm ${p.yMm < 0 ? 'near' : 'off'}, ${Math.round(Math.abs(p.zMm))} mm ${p.zMm > 0 ? 'up' : 'down'}`
+            SECTION_PHRASES.mmMm(
+              Math.abs(Math.round(p.yMm)),
+              p.yMm < 0 ? 'near' : 'off',
+              Math.round(Math.abs(p.zMm)),
+              p.zMm > 0 ? 'up' : 'down',
+            )
           }
           firstPoint={{ yMm: -60, zMm: -60 }}
           onChange={(points) => setDraft(withPoints(draft, points))}

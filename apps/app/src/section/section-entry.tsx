@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { TakesBottom } from './takes-bottom';
 import { type BendsReading, ENOUGH_TAKES, MOST_TAKES, type SectionStation, highestOffSpineMm, sectionWarnings } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -35,9 +36,9 @@ import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
 import { CurvePanel } from '../sensor';
 
 const WAYS = [
-  { value: 'widths', label: 'Widths' },
-  { value: 'points', label: 'Points' },
-  { value: 'sensor', label: 'Curve sensor' },
+  { value: 'widths', label: SECTION_PHRASES.widths },
+  { value: 'points', label: SECTION_PHRASES.points },
+  { value: 'sensor', label: SECTION_PHRASES.curveSensor },
 ] as const;
 
 export interface SectionEntryProps {
@@ -53,7 +54,7 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   return (
     <Screen
       title={loaded.page.horse.name}
-      note={`${STATION_WORDS[station].name}, ${atMm} mm behind the scapula`}
+      note={SECTION_PHRASES.mmBehindThe(STATION_WORDS[station].name, atMm)}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} at={station} />}
       bottom={
@@ -64,7 +65,7 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
           onUndo={entry.undo}
           enough={enough}
           next={nextStep(loaded, { station })}
-          keepLabel={`Keep take ${measurement.everTaken + 1}`}
+          keepLabel={SECTION_PHRASES.keepTake(measurement.everTaken + 1)}
           keepOff={entry.full || entry.reading === null}
           onKeep={entry.save}
         />
@@ -73,17 +74,17 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
       <Columns>
         <YStack gap="$s">
           <ClosedVisit loaded={loaded} />
-          <Choice label="Way of measuring" value={way} options={WAYS} onChange={setWay} />
+          <Choice label={SECTION_PHRASES.wayOfMeasuring} value={way} options={WAYS} onChange={setWay} />
           <SectionCanvas draft={draft} live={live} setDraft={setDraft} measurement={measurement} />
         </YStack>
         <YStack gap="$m">
           {way === 'widths' && !loaded.closed ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
           {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
           <TakeProblems problems={entry.problems} warnings={entry.warnings} />
-          {entry.gaps ? <Banner tone="bad">Some widths are still missing: tap their numbers, or remove that depth.</Banner> : null}
+          {entry.gaps ? <Banner tone="bad">{SECTION_PHRASES.someWidthsAre}</Banner> : null}
           <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} />
           {station === 'front' && measurement.consensus !== null ? (
-            <Button label="See what fits" onPress={() => router.push(`/visits/${visitId}/front`)} />
+            <Button label={SECTION_PHRASES.seeWhatFits} onPress={() => router.push(`/visits/${visitId}/front`)} />
           ) : null}
           <GaugeReadout section={measurement.consensus} />
           <Place atMm={atMm} onChange={(mm) => setDraft({ ...draft, atMm: mm })} />
@@ -139,8 +140,8 @@ function Place({ atMm, onChange }: { readonly atMm: number; readonly onChange: (
   return (
     <XStack>
       <Stepper
-        label="Taken at, mm behind the scapula"
-        shown="mm behind the scapula"
+        label={SECTION_PHRASES.takenAtMm}
+        shown={SECTION_PHRASES.mmBehindTheScapula}
         unit="mm"
         value={atMm}
         step={5}

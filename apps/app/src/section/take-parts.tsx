@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { type Problem, type TakeWarning, type StationMeasurement, MOST_TAKES } from '@fulcra/core';
 import { Banner } from '../ui/banner';
 import { agreementWords } from '../words/agreement-words';
@@ -8,7 +9,7 @@ import { TakesStrip } from './takes-strip';
 
 export function ClosedVisit({ loaded: { closed } }: { readonly loaded: LoadedVisit }) {
   if (!closed) return null;
-  return <Banner tone="lookOut">This visit is closed: its takes stand as they are. Opening it again goes on record.</Banner>;
+  return <Banner tone="lookOut">{SECTION_PHRASES.thisVisitIs}</Banner>;
 }
 
 interface TakeProblemsProps {
@@ -49,7 +50,7 @@ export function TakesSoFar({ loaded, measurement, enough, onWithdraw }: TakesSoF
     <>
       <TakesStrip front={measurement} onWithdraw={loaded.closed ? null : onWithdraw} />
       <Banner tone={tone}>{text}</Banner>
-      {full && !enough ? <Banner tone="lookOut">Five takes are the most. Withdraw one to take another.</Banner> : null}
+      {full && !enough ? <Banner tone="lookOut">{SECTION_PHRASES.fiveTakesAre}</Banner> : null}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { router } from 'expo-router';
 import { Button } from '../ui/button';
 import { type NextStep, type LoadedVisit } from '../visit';
@@ -18,11 +19,11 @@ export interface TakesBottomProps {
 /** What the thumb reaches while a station is measured. A closed visit's takes stand as they are until it is opened again. */
 export function TakesBottom({ visitId, loaded, undoOff, onUndo, enough, next, keepLabel, keepOff, onKeep }: TakesBottomProps) {
   if (loaded.closed) {
-    return <Button grow kind="main" label="Open this visit again to measure" onPress={() => void loaded.change({ status: 'open' })} />;
+    return <Button grow kind="main" label={SECTION_PHRASES.openThisVisit} onPress={() => void loaded.change({ status: 'open' })} />;
   }
   return (
     <>
-      <Button label="Undo" off={undoOff} onPress={onUndo} />
+      <Button label={SECTION_PHRASES.undo} off={undoOff} onPress={onUndo} />
       {enough ? (
         <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
       ) : (

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { type StationMeasurement } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../ui/banner';
@@ -14,7 +15,7 @@ export function TakesStrip({
   readonly onWithdraw: ((id: string) => void) | null;
 }) {
   return (
-    <XStack gap="$s" flexWrap="wrap" role="list" aria-label="Takes">
+    <XStack gap="$s" flexWrap="wrap" role="list" aria-label={SECTION_PHRASES.takes}>
       {front.takes.map((take) => {
         const [tone, text] = takeWords(front, take.id);
         return (
@@ -28,13 +29,13 @@ export function TakesStrip({
             paddingVertical="$xs"
             backgroundColor="$sheet"
           >
-            <Strong>Take {take.number}</Strong>
+            <Strong>{SECTION_PHRASES.take(take.number)}</Strong>
             <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>
               {MARK[tone]} {text}
             </Small>
             {onWithdraw === null ? null : (
-              <Button kind="quiet" label={`Withdraw take ${take.number}`} onPress={() => onWithdraw(take.id)}>
-                <Small textDecorationLine="underline">withdraw</Small>
+              <Button kind="quiet" label={SECTION_PHRASES.withdrawTake(take.number)} onPress={() => onWithdraw(take.id)}>
+                <Small textDecorationLine="underline">{SECTION_PHRASES.withdraw}</Small>
               </Button>
             )}
           </YStack>

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { STATIONS, type Station, isLine } from '@fulcra/core';
 import { router } from 'expo-router';
 import { Button } from '../ui/button';
@@ -24,9 +25,9 @@ export function TraceScreen({ visitId, station: named }: { readonly visitId: str
 
 function NoSuchStation({ visitId }: { readonly visitId: string }) {
   return (
-    <Screen title="Not here" narrow>
-      <EmptyState title="A back has no such station." text="Nothing is lost. Go back to the visit and open it from there.">
-        <Button kind="main" label="To the visit" onPress={() => router.replace(`/visits/${visitId}`)} />
+    <Screen title={SECTION_PHRASES.notHere} narrow>
+      <EmptyState title={SECTION_PHRASES.aBackHas} text={SECTION_PHRASES.nothingIsLost}>
+        <Button kind="main" label={SECTION_PHRASES.toTheVisit} onPress={() => router.replace(`/visits/${visitId}`)} />
       </EmptyState>
     </Screen>
   );

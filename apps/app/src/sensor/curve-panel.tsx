@@ -1,3 +1,4 @@
+import { SENSOR_PHRASES } from '../words/sensor-phrases';
 import { type DraftSpec } from '../platform/draft';
 import { z } from 'zod';
 import { type BendsReading, type Station, turnedRound } from '@fulcra/core';
@@ -54,34 +55,34 @@ export function CurvePanel({ station, onReading, onPress }: CurvePanelProps) {
       <Status connection={connection} />
       <XStack gap="$s" flexWrap="wrap">
         {connection.link === 'off' || connection.link === 'gone' ? (
-          <Button label={connection.link === 'gone' ? 'Connect again' : 'Connect'} onPress={connection.connect} />
+          <Button label={connection.link === 'gone' ? SENSOR_PHRASES.connectAgain : SENSOR_PHRASES.connect} onPress={connection.connect} />
         ) : (
-          <Button label="Disconnect" onPress={connection.disconnect} />
+          <Button label={SENSOR_PHRASES.disconnect} onPress={connection.disconnect} />
         )}
         <Button
-          label={settings.turned ? 'Turned round' : 'Turn it round'}
+          label={settings.turned ? SENSOR_PHRASES.turnedRound : SENSOR_PHRASES.turnItRound}
           pressed={settings.turned}
           onPress={() => set({ turned: !settings.turned })}
         />
       </XStack>
       <Choice
-        label="Which device"
+        label={SENSOR_PHRASES.whichDevice}
         value={settings.from}
         options={[
-          { value: 'standIn', label: 'Stand-in (simulated)' },
-          { value: 'device', label: 'A device' },
+          { value: 'standIn', label: SENSOR_PHRASES.standInSimulated },
+          { value: 'device', label: SENSOR_PHRASES.aDevice },
         ]}
         onChange={(from) => set({ from })}
       />
       {settings.from === 'device' ? (
         <Field
-          label="Address of the device"
+          label={SENSOR_PHRASES.addressOfThe}
           value={settings.address}
           onChange={(next) => set({ address: next })}
-          hint="ws://… ; see the line protocol in the documents"
+          hint={SENSOR_PHRASES.wsSeeThe}
         />
       ) : (
-        <Choice label="How the stand-in behaves" value={settings.way} options={STAND_IN_WAYS} onChange={(way) => set({ way })} />
+        <Choice label={SENSOR_PHRASES.howTheStand} value={settings.way} options={STAND_IN_WAYS} onChange={(way) => set({ way })} />
       )}
     </YStack>
   );
@@ -113,11 +114,11 @@ function useConnectedFor(station: Station, { link, connect }: CurveConnection): 
 }
 
 const LINK_WORDS: Readonly<Record<CurveLink, readonly [Tone, string]>> = {
-  off: ['plain', 'Not connected.'],
-  connecting: ['lookOut', 'Connecting…'],
-  live: ['good', 'Live.'],
-  silent: ['lookOut', 'Connected, but nothing comes. Is it asleep?'],
-  gone: ['bad', 'The device is gone. The last reading stands below; connect again, or measure by hand.'],
+  off: ['plain', SENSOR_PHRASES.notConnected],
+  connecting: ['lookOut', SENSOR_PHRASES.connecting],
+  live: ['good', SENSOR_PHRASES.live],
+  silent: ['lookOut', SENSOR_PHRASES.connectedButNothing],
+  gone: ['bad', SENSOR_PHRASES.theDeviceIs],
 };
 
 function Status({ connection: { link, feed } }: { readonly connection: CurveConnection }) {
@@ -129,8 +130,14 @@ function Status({ connection: { link, feed } }: { readonly connection: CurveConn
       </Body>
       {feed.device === null ? null : (
         <Small>
-          {feed.device.name}: {feed.device.joints} joints, {feed.device.pitchMm} mm apart. {feed.received} readings, {feed.lost} lost,{' '}
-          {feed.unreadable} unreadable.
+          {SENSOR_PHRASES.jointsMmApart(
+            feed.device.name,
+            feed.device.joints,
+            feed.device.pitchMm,
+            feed.received,
+            feed.lost,
+            feed.unreadable,
+          )}
         </Small>
       )}
     </YStack>

@@ -1,12 +1,13 @@
+import { SENSOR_PHRASES } from '../words/sensor-phrases';
 import { type Station } from '@fulcra/core';
 
 /** How the stand-in for a curve sensor may behave. */
 export const STAND_IN_WAYS = [
-  { value: 'steady', label: 'steady' },
-  { value: 'noisy', label: 'noisy' },
-  { value: 'dropouts', label: 'drops lines' },
-  { value: 'reversed', label: 'wrong way round' },
-  { value: 'dies', label: 'dies' },
+  { value: 'steady', label: SENSOR_PHRASES.steady },
+  { value: 'noisy', label: SENSOR_PHRASES.noisy },
+  { value: 'dropouts', label: SENSOR_PHRASES.dropsLines },
+  { value: 'reversed', label: SENSOR_PHRASES.wrongWayRound },
+  { value: 'dies', label: SENSOR_PHRASES.dies },
 ] as const;
 export type StandInWay = (typeof STAND_IN_WAYS)[number]['value'];
 

@@ -1,3 +1,4 @@
+import { SESSION_PHRASES } from '../words/session-phrases';
 import { useQuery } from '@tanstack/react-query';
 import { type Session, sessionSchema, welcomeSchema } from '@fulcra/contract';
 import { useState } from 'react';
@@ -53,21 +54,19 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
       <YStack width="100%" maxWidth={420} gap="$l">
         <YStack gap="$xs">
           <SignInMark />
-          <Title>Fulcra</Title>
-          <Body>Measure the back, see what fits it and why.</Body>
+          <Title>{SESSION_PHRASES.fulcra}</Title>
+          <Body>{SESSION_PHRASES.measureTheBack}</Body>
         </YStack>
-        {waiting > 0 ? (
-          <Banner tone="lookOut">{`${waiting} entries are kept on this device. Sign in and they are sent; you come back to where you were.`}</Banner>
-        ) : null}
-        {offline ? <Banner tone="lookOut">The server does not answer. Signing in needs signal once.</Banner> : null}
-        <FormField control={control} name="email" label="E-mail" kind="email" />
-        <FormField control={control} name="password" label="Password" kind="password" onSubmit={submit} />
+        {waiting > 0 ? <Banner tone="lookOut">{SESSION_PHRASES.entriesAreKept(waiting)}</Banner> : null}
+        {offline ? <Banner tone="lookOut">{SESSION_PHRASES.theServerDoes}</Banner> : null}
+        <FormField control={control} name="email" label={SESSION_PHRASES.eMail} kind="email" />
+        <FormField control={control} name="password" label={SESSION_PHRASES.password} kind="password" onSubmit={submit} />
         {problem === null ? null : <Banner tone="bad">{problem}</Banner>}
-        <Button kind="main" label="Sign in" off={busy} onPress={submit} />
+        <Button kind="main" label={SESSION_PHRASES.signIn} off={busy} onPress={submit} />
         {demo === null ? null : (
           <YStack gap="$xs">
-            <Button label="Look round with the demo account" off={busy} onPress={() => void signIn(demo)} />
-            <Small textAlign="center">An invented island co-operative; change anything.</Small>
+            <Button label={SESSION_PHRASES.lookRoundWith} off={busy} onPress={() => void signIn(demo)} />
+            <Small textAlign="center">{SESSION_PHRASES.anInventedIsland}</Small>
           </YStack>
         )}
       </YStack>
@@ -79,5 +78,5 @@ const wordsOf = (error: unknown): string =>
   error instanceof Refused
     ? `${error.reply.message} ${error.reply.remedy}`
     : error instanceof NoAnswer
-      ? 'The server does not answer. Check the signal and try again.'
-      : 'The server sent something that cannot be read. Reload and try again.';
+      ? SESSION_PHRASES.theServerDoesNot
+      : SESSION_PHRASES.theServerSent;

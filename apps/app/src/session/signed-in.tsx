@@ -1,3 +1,4 @@
+import { SESSION_PHRASES } from '../words/session-phrases';
 import { CORE_VERSION } from '@fulcra/core';
 import { router, usePathname } from 'expo-router';
 import { type ComponentType, useContext } from 'react';
@@ -8,7 +9,7 @@ import { ScreenCorner } from '../ui/screen';
 import { ScreenBoundary } from '../ui/screen-boundary';
 import { SignInScreen } from './sign-in-screen';
 
-const ABOUT = `Fulcra, core ${CORE_VERSION}`;
+const ABOUT = SESSION_PHRASES.fulcraCore(CORE_VERSION);
 const toTheYard = (): void => router.replace('/');
 
 /** A screen for those signed in; the sign-in page stands in its place, at its address, until they are. */

@@ -1,17 +1,22 @@
+import { SHAPE_PHRASES } from '../words/shape-phrases';
 import { type FaultForecast, type FaultReason } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { MARK } from '../ui/banner';
 import { Body, Heading, Small, Verdict } from '../ui/text';
 import { FAULT_WORDS, REMEDY_WORDS, TRAIT_VALUE_WORDS, TRAIT_WORDS, sourceWords } from '../words/shape-words';
 
-const LIKELY = { leans: ['plain', 'leans that way'], likely: ['lookOut', 'likely'], strong: ['bad', 'very likely'] } as const;
+const LIKELY = {
+  leans: ['plain', SHAPE_PHRASES.leansThatWay],
+  likely: ['lookOut', 'likely'],
+  strong: ['bad', SHAPE_PHRASES.veryLikely],
+} as const;
 
 /** Which way a saddle will want to go on this horse, with every reason traced to what it came from. */
 export function Forecast({ forecast }: { readonly forecast: readonly FaultForecast[] }) {
   return (
     <YStack gap="$m">
-      <Heading>What a saddle will want to do</Heading>
-      {forecast.length === 0 ? <Body color="$muted">Nothing stands out yet. Each tracing and each choice tells more.</Body> : null}
+      <Heading>{SHAPE_PHRASES.whatASaddle}</Heading>
+      {forecast.length === 0 ? <Body color="$muted">{SHAPE_PHRASES.nothingStandsOut}</Body> : null}
       {forecast.map((f) => {
         const [tone, word] = LIKELY[f.likelihood];
         return (
@@ -26,11 +31,11 @@ export function Forecast({ forecast }: { readonly forecast: readonly FaultForeca
             {f.against.map((r) => (
               <Small key={r.ruleId}>− {reasonWords(r)}</Small>
             ))}
-            <Body>Try later: {f.remedies.map((r) => REMEDY_WORDS[r]).join(', ')}.</Body>
+            <Body>{SHAPE_PHRASES.tryLater(f.remedies.map((r) => REMEDY_WORDS[r]).join(', '))}</Body>
           </YStack>
         );
       })}
-      <Small>A forecast from the build, by rules of thumb (defaults); the contact of a saddle on the back decides.</Small>
+      <Small>{SHAPE_PHRASES.aForecastFrom}</Small>
     </YStack>
   );
 }

@@ -1,3 +1,4 @@
+import { SHAPE_PHRASES } from '../words/shape-phrases';
 import { TRAITS, TRAIT_IDS, type TraitId, type TraitValue } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
@@ -22,7 +23,7 @@ function Shape({ visitId, loaded }: { readonly visitId: string; readonly loaded:
   return (
     <Screen
       title={loaded.page.horse.name}
-      note="Read the shape: what the tracings tell is read off them, the rest by eye"
+      note={SHAPE_PHRASES.readTheShape}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
@@ -55,8 +56,8 @@ function TraitRow({ trait, loaded: { page, measured, note, withdrawFact } }: { r
       <XStack justifyContent="space-between" flexWrap="wrap">
         <Strong>{TRAIT_WORDS[trait]}</Strong>
         <Small color={measured.traitsDiffer.includes(trait) ? '$lookOut' : '$muted'}>
-          {known === undefined ? 'by eye' : sourceWords(known.source)}
-          {measured.traitsDiffer.includes(trait) ? ` ${MARK.lookOut} the tracing says otherwise` : ''}
+          {known === undefined ? SHAPE_PHRASES.byEye : sourceWords(known.source)}
+          {measured.traitsDiffer.includes(trait) ? SHAPE_PHRASES.theTracingSays(MARK.lookOut) : ''}
         </Small>
       </XStack>
       <XStack flexWrap="wrap" role="group" aria-label={TRAIT_WORDS[trait]}>

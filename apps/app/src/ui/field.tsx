@@ -1,3 +1,4 @@
+import { UI_PHRASES } from '../words/ui-phrases';
 import { type Ref, useId } from 'react';
 import { TextInput } from 'react-native';
 import { YStack } from 'tamagui';
@@ -20,7 +21,7 @@ export interface FieldProps {
   readonly hideLabel?: boolean;
 }
 
-const MODE = { text: 'text', email: 'email', password: 'text', number: 'decimal', search: 'search' } as const;
+const MODE = { text: UI_PHRASES.text, email: 'email', password: 'text', number: 'decimal', search: 'search' } as const;
 
 /** A labelled line to type in; its problem is read out with it. */
 export function Field({

@@ -1,3 +1,4 @@
+import { UI_PHRASES } from '../words/ui-phrases';
 import { useEffect, useState } from 'react';
 import { XStack } from 'tamagui';
 import { Button } from './button';
@@ -5,7 +6,7 @@ import { Sheet } from './sheet';
 import { Big, Body } from './text';
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'] as const;
-const NAMES: Readonly<Record<string, string>> = { '.': 'point', '⌫': 'rub out' };
+const NAMES: Readonly<Record<string, string>> = { '.': 'point', '⌫': UI_PHRASES.rubOut };
 const MOST_DIGITS = 7;
 /** Digits typed are for the pad, whichever of its buttons has the focus. */
 const BEFORE_BUTTONS = { capture: true };
@@ -50,7 +51,7 @@ function Pad({ start, onClose, onDone }: Pick<NumberPadProps, 'start' | 'onClose
     <>
       <XStack justifyContent="center" alignItems="baseline" gap="$s" minHeight={48}>
         <Big>{typed === '' ? '–' : typed}</Big>
-        {typed === '' && start !== null ? <Body color="$muted">was {start}</Body> : null}
+        {typed === '' && start !== null ? <Body color="$muted">{UI_PHRASES.was(start)}</Body> : null}
       </XStack>
       <XStack flexWrap="wrap" gap="$s" justifyContent="center">
         {KEYS.map((key) => (
@@ -61,7 +62,7 @@ function Pad({ start, onClose, onDone }: Pick<NumberPadProps, 'start' | 'onClose
           </XStack>
         ))}
       </XStack>
-      <Button kind="main" label="Done" onPress={done} />
+      <Button kind="main" label={UI_PHRASES.done} onPress={done} />
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { UI_PHRASES } from '../words/ui-phrases';
 import { Component, type ErrorInfo, type ReactNode } from 'react';
 import { YStack } from 'tamagui';
 import { Banner } from './banner';
@@ -44,13 +45,13 @@ export class ScreenBoundary extends Component<Props, State> {
     if (error === null) return this.props.children;
     return (
       <YStack flex={1} backgroundColor="$paper" role="main" padding="$l" gap="$l" maxWidth={720} width="100%" marginHorizontal="auto">
-        <Title>This screen broke off</Title>
-        <Banner tone="bad">What you entered and what you had begun to type is kept on this device. Nothing is lost.</Banner>
-        <Body>Open it again; if it breaks off once more, go on elsewhere and send the report to whoever looks after Fulcra.</Body>
-        <Button kind="main" label="Open it again" onPress={() => this.setState({ error: null, where: '' })} />
-        <Button label="To the yard" onPress={this.props.onLeave} />
-        <Button kind="quiet" label="Copy the report" onPress={() => void navigator.clipboard?.writeText(this.report())} />
-        <Small numberOfLines={6} role="note" aria-label="Report">
+        <Title>{UI_PHRASES.thisScreenBroke}</Title>
+        <Banner tone="bad">{UI_PHRASES.whatYouEntered}</Banner>
+        <Body>{UI_PHRASES.openItAgain}</Body>
+        <Button kind="main" label={UI_PHRASES.openItAgain2} onPress={() => this.setState({ error: null, where: '' })} />
+        <Button label={UI_PHRASES.toTheYard} onPress={this.props.onLeave} />
+        <Button kind="quiet" label={UI_PHRASES.copyTheReport} onPress={() => void navigator.clipboard?.writeText(this.report())} />
+        <Small numberOfLines={6} role="note" aria-label={UI_PHRASES.report}>
           {this.report()}
         </Small>
       </YStack>

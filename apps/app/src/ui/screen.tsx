@@ -1,3 +1,4 @@
+import { UI_PHRASES } from '../words/ui-phrases';
 import { type ReactNode, createContext, useContext } from 'react';
 import { ScrollView, YStack, XStack } from 'tamagui';
 import { Icon } from './icons';
@@ -41,7 +42,7 @@ export function Screen({ title, note, onBack, action, top, bottom, children, nar
         marginHorizontal="auto"
       >
         {onBack ? (
-          <Button kind="quiet" tight label="Back" onPress={onBack}>
+          <Button kind="quiet" tight label={UI_PHRASES.back} onPress={onBack}>
             <Icon name="back" color={palette.ink} size={26} />
           </Button>
         ) : null}

@@ -1,3 +1,4 @@
+import { UI_PHRASES } from '../words/ui-phrases';
 import { FocusScope } from '@tamagui/focus-scope';
 import { type ReactNode, useEffect } from 'react';
 import { Sheet as Pane, XStack, YStack } from 'tamagui';
@@ -50,7 +51,7 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
         <FocusScope enabled={open} trapped loop>
           <YStack role="dialog" aria-modal aria-label={title} tabIndex={-1} flexShrink={1} minHeight={0}>
             <SheetHead title={title} onClose={onClose} />
-            <Pane.ScrollView tabIndex={0} role="region" aria-label={`${title}: content`}>
+            <Pane.ScrollView tabIndex={0} role="region" aria-label={UI_PHRASES.content(title)}>
               <YStack paddingHorizontal="$l" paddingBottom="$xl" gap="$m">
                 {children}
               </YStack>
@@ -69,7 +70,7 @@ function SheetHead({ title, onClose }: Pick<SheetProps, 'title' | 'onClose'>) {
       <YStack aria-hidden alignSelf="center" width={44} height={5} borderRadius={3} marginTop="$s" backgroundColor="$ruleStrong" />
       <XStack paddingHorizontal="$l" paddingBottom="$s" alignItems="center">
         <Heading flex={1}>{title}</Heading>
-        <Button kind="quiet" label="Close" onPress={onClose} />
+        <Button kind="quiet" label={UI_PHRASES.close} onPress={onClose} />
       </XStack>
     </YStack>
   );

@@ -1,3 +1,4 @@
+import { UI_PHRASES } from '../words/ui-phrases';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Icon } from './icons';
@@ -31,13 +32,13 @@ export function Stepper({ label, shown: caption = label, value, unit, step, deci
         {caption}
       </Small>
       <XStack alignItems="center" justifyContent="space-between" width="100%" maxWidth={220}>
-        <Button label={`${label}: less`} kind="quiet" onPress={() => moved(-step)}>
+        <Button label={UI_PHRASES.less(label)} kind="quiet" onPress={() => moved(-step)}>
           <Icon name="minus" color={palette.ink} size={22} />
         </Button>
-        <Button label={`${label}: ${shown} ${unit}, type it`} kind="quiet" onPress={() => setPadOpen(true)}>
+        <Button label={UI_PHRASES.typeIt(label, shown, unit)} kind="quiet" onPress={() => setPadOpen(true)}>
           <Big color={value === null ? '$muted' : `$${tone}`}>{shown}</Big>
         </Button>
-        <Button label={`${label}: more`} kind="quiet" onPress={() => moved(step)}>
+        <Button label={UI_PHRASES.more(label)} kind="quiet" onPress={() => moved(step)}>
           <Icon name="plus" color={palette.ink} size={22} />
         </Button>
       </XStack>

@@ -1,3 +1,4 @@
+import { UI_PHRASES } from '../words/ui-phrases';
 import { Toast as Toasts, type ToastItemRenderProps, toast } from '@tamagui/toast/v2';
 import { type ReactNode } from 'react';
 import { XStack } from 'tamagui';
@@ -20,7 +21,7 @@ export function ToastProvider({ children }: { readonly children: ReactNode }) {
     <>
       {children}
       <Toasts position="bottom-center" duration={SHOWN_MS} visibleToasts={1}>
-        <Toasts.Viewport label="Said just now" offset={{ bottom: 96, left: 16, right: 16 }}>
+        <Toasts.Viewport label={UI_PHRASES.saidJustNow} offset={{ bottom: 96, left: 16, right: 16 }}>
           <Toasts.List renderItem={(item) => <Said {...item} />} />
         </Toasts.Viewport>
       </Toasts>
@@ -48,14 +49,14 @@ function Said({ toast: said, index, handleClose }: ToastItemRenderProps) {
         {undo === undefined ? null : (
           <Button
             kind="quiet"
-            label="Undo"
+            label={UI_PHRASES.undo}
             onPress={() => {
               undo();
               handleClose();
             }}
           >
             <Body color="$paper" fontWeight="700" textDecorationLine="underline">
-              Undo
+              {UI_PHRASES.undo}
             </Body>
           </Button>
         )}

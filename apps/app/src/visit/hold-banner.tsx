@@ -1,3 +1,4 @@
+import { VISIT_PHRASES } from '../words/visit-phrases';
 import { type SoreHold } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack } from 'tamagui';
@@ -23,16 +24,16 @@ export function HoldBanner({ visitId, hold }: { readonly visitId: string; readon
     >
       <Body flex={1} color={held ? '$bad' : '$ink'}>
         {held
-          ? `${MARK.bad} Held: ${hold.reasons.map(holdReasonWords).join('; ')}. A veterinary surgeon first.`
+          ? VISIT_PHRASES.heldAVeterinary(MARK.bad, hold.reasons.map(holdReasonWords).join('; '))
           : `${MARK.lookOut} Hold cleared by ${last?.by}: ${last?.reason}`}
       </Body>
       <Button
         kind="quiet"
-        label={held ? 'Look at the hold' : 'Look at what was found'}
+        label={held ? VISIT_PHRASES.lookAtThe : VISIT_PHRASES.lookAtWhat}
         onPress={() => router.navigate(`/visits/${visitId}/feel`)}
       >
         <Body fontWeight="700" textDecorationLine="underline">
-          Look
+          {VISIT_PHRASES.look}
         </Body>
       </Button>
     </XStack>

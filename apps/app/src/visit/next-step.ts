@@ -1,3 +1,4 @@
+import { VISIT_PHRASES } from '../words/visit-phrases';
 import { type VisitPage } from '@fulcra/contract';
 import { type MeasuredVisit, type Station, type StepId, missingTracing, stepDone, stepSkipped } from '@fulcra/core';
 import { STATION_WORDS } from '../words/station-words';
@@ -24,9 +25,9 @@ export function nextStep(visited: Visited, here: Here = null): NextStep {
   if (open !== undefined) return { label: STEP_WORDS[open], path: open };
   const station = missingTracing(visited.measured);
   if (station !== null && (here !== null || !stepSkipped(visited, 'tracings'))) {
-    return { label: `Next: ${STATION_WORDS[station].name}`, path: `trace/${station}` };
+    return { label: VISIT_PHRASES.next(STATION_WORDS[station].name), path: `trace/${station}` };
   }
-  if (atStation) return { label: 'See the whole back', path: 'back' };
-  if (visited.page.decision === null) return { label: 'See what fits', path: 'front' };
-  return { label: 'Print the template', path: 'template' };
+  if (atStation) return { label: VISIT_PHRASES.seeTheWhole, path: 'back' };
+  if (visited.page.decision === null) return { label: VISIT_PHRASES.seeWhatFits, path: 'front' };
+  return { label: VISIT_PHRASES.printTheTemplate, path: 'template' };
 }

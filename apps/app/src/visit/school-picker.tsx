@@ -1,3 +1,4 @@
+import { VISIT_PHRASES } from '../words/visit-phrases';
 import { usePracticeSettings } from '../platform/use-views';
 import { type Need, type SchoolId, SCHOOLS, schoolById, schoolReadiness, FRONT_MEASURED } from '@fulcra/core';
 import { useState } from 'react';
@@ -23,14 +24,14 @@ export function SchoolPicker({ value, has, onChange }: SchoolPickerProps) {
   return (
     <>
       <XStack alignItems="center" flexWrap="wrap">
-        <Small>School</Small>
-        <Button kind="quiet" label={`School: ${schoolById(value).name}, change`} onPress={() => setOpen(true)}>
+        <Small>{VISIT_PHRASES.school}</Small>
+        <Button kind="quiet" label={VISIT_PHRASES.schoolChange(schoolById(value).name)} onPress={() => setOpen(true)}>
           <Body fontWeight="700" textDecorationLine="underline">
             {schoolById(value).name}
           </Body>
         </Button>
       </XStack>
-      <Sheet title="Schools: rules that practitioners differ on" open={open} onClose={() => setOpen(false)}>
+      <Sheet title={VISIT_PHRASES.schoolsRulesThat} open={open} onClose={() => setOpen(false)}>
         {SCHOOLS.map((school) => (
           <SchoolEntry
             key={school.id}
@@ -67,19 +68,19 @@ function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
         {chosen ? ' (chosen)' : ''}
       </Strong>
       <Body>{SCHOOL_WORDS[id](school, fingerMm)}</Body>
-      <Small>
-        Front at {school.front.stationMm} mm; withers {limitsWords('withersOver', school)} (defaults).
-      </Small>
+      <Small>{VISIT_PHRASES.frontAtMm(school.front.stationMm, limitsWords('withersOver', school))}</Small>
       <Body color={readiness.frontWaitsFor.length === 0 ? '$good' : '$lookOut'}>
         {readiness.frontWaitsFor.length === 0
-          ? `${MARK.good} Its front is judged fully.`
-          : `${MARK.lookOut} Its front waits for ${needsWords(readiness.frontWaitsFor)}; the front section stands in.`}
+          ? VISIT_PHRASES.itsFrontIs(MARK.good)
+          : VISIT_PHRASES.itsFrontWaits(MARK.lookOut, needsWords(readiness.frontWaitsFor))}
       </Body>
       <Small>
-        Not judged yet: {readiness.waiting.map((w) => SIT_WORDS[w.criterion].name).join(', ')}.{' '}
-        {needs.length === 0 ? 'All they turn on is measured.' : `Still to be had for them: ${needsWords(needs)}.`}
+        {VISIT_PHRASES.notJudgedYet(
+          readiness.waiting.map((w) => SIT_WORDS[w.criterion].name).join(', '),
+          needs.length === 0 ? VISIT_PHRASES.allTheyTurn : VISIT_PHRASES.stillToBe(needsWords(needs)),
+        )}
       </Small>
-      <Button label={chosen ? 'Keep this school' : `Judge by ${school.name}`} onPress={onChoose} />
+      <Button label={chosen ? VISIT_PHRASES.keepThisSchool : VISIT_PHRASES.judgeBy(school.name)} onPress={onChoose} />
     </YStack>
   );
 }

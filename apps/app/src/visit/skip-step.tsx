@@ -1,3 +1,4 @@
+import { VISIT_PHRASES } from '../words/visit-phrases';
 import { type StepId, stepDone, stepSkipped } from '@fulcra/core';
 import { Button } from '../ui/button';
 import { type LoadedVisit } from './use-visit-page';
@@ -8,8 +9,8 @@ export function SkipStep({ step, loaded }: { readonly step: StepId; readonly loa
   return (
     <Button
       kind="quiet"
-      label="Leave this out for now"
-      onPress={() => void loaded.note({ kind: 'skipped', step }, 'Left out for now; it stays in the list.')}
+      label={VISIT_PHRASES.leaveThisOut}
+      onPress={() => void loaded.note({ kind: 'skipped', step }, VISIT_PHRASES.leftOutFor)}
     />
   );
 }

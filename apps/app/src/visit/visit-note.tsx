@@ -1,3 +1,4 @@
+import { VISIT_PHRASES } from '../words/visit-phrases';
 import { useEffect, useRef } from 'react';
 import { useTypedText } from '../platform/use-typed-text';
 import { Field } from '../ui/field';
@@ -28,5 +29,5 @@ export function VisitNote({ visitId, value, onSave }: VisitNoteProps) {
     return () => clearTimeout(timer);
   }, [text]);
   useEffect(() => () => save.current(), []);
-  return <Field label="Note" lines={3} value={text} onChange={set} />;
+  return <Field label={VISIT_PHRASES.note} lines={3} value={text} onChange={set} />;
 }

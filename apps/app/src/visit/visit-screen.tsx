@@ -1,3 +1,4 @@
+import { VISIT_PHRASES } from '../words/visit-phrases';
 import {
   schoolById,
   againstRiding,
@@ -37,7 +38,7 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
   return (
     <Screen
       title={page.horse.name}
-      note={`Visit of ${dayWords(page.visit.startedOn)}, ${page.visit.fitter}`}
+      note={VISIT_PHRASES.visitOf(dayWords(page.visit.startedOn), page.visit.fitter)}
       onBack={() => router.navigate(`/horses/${page.horse.id}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
@@ -65,10 +66,10 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
         }
       />
       <YStack gap="$xs">
-        <Small>Front section, mm behind the resting scapula’s rear edge</Small>
+        <Small>{VISIT_PHRASES.frontSectionMm}</Small>
         <XStack>
           <Stepper
-            label="Station, mm"
+            label={VISIT_PHRASES.stationMm}
             unit="mm"
             value={visit.stationMm}
             step={5}
@@ -76,9 +77,7 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
             onChange={(stationMm) => void change({ stationMm: Math.min(200, stationMm) })}
           />
         </XStack>
-        {visit.stationMm === wanted ? null : (
-          <Banner tone="lookOut">{`This school reads its front at ${wanted} mm; this visit takes it at ${visit.stationMm} mm.`}</Banner>
-        )}
+        {visit.stationMm === wanted ? null : <Banner tone="lookOut">{VISIT_PHRASES.thisSchoolReads(wanted, visit.stationMm)}</Banner>}
       </YStack>
       <VisitNote visitId={visit.id} value={visit.note} onSave={(note, from) => void change({ note }, { note: from })} />
       <Result
@@ -87,12 +86,10 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
         onSay={(result) => void change({ result })}
       />
       <Button
-        label={visit.status === 'open' ? 'Close this visit' : 'Open this visit again'}
+        label={visit.status === 'open' ? VISIT_PHRASES.closeThisVisit : VISIT_PHRASES.openThisVisit}
         onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}
       />
-      <Small>
-        A helper at the head, hat and boots on. Pain, heat or swelling: stop, and call a veterinary surgeon first. The fitter decides.
-      </Small>
+      <Small>{VISIT_PHRASES.aHelperAt}</Small>
     </YStack>
   );
 }
@@ -112,16 +109,21 @@ function Result({ ride, against, onSay }: ResultProps) {
   }));
   return (
     <YStack gap="$xs">
-      <Strong>Result of this visit</Strong>
-      <Choice label="Result of this visit" value={ride.takenBack.length > 0 ? '' : (ride.said ?? '')} options={options} onChange={onSay} />
-      {ride.takenBack.length > 0 ? <Banner tone="bad">“Good to ride” was said at this visit and is taken back.</Banner> : null}
+      <Strong>{VISIT_PHRASES.resultOfThis}</Strong>
+      <Choice
+        label={VISIT_PHRASES.resultOfThis}
+        value={ride.takenBack.length > 0 ? '' : (ride.said ?? '')}
+        options={options}
+        onChange={onSay}
+      />
+      {ride.takenBack.length > 0 ? <Banner tone="bad">{VISIT_PHRASES.goodToRide}</Banner> : null}
       {against.map((reason) => (
         <Banner key={reason.code} tone="bad">
           {takenBackWords(reason)}
         </Banner>
       ))}
       {ride.overruled === null ? null : (
-        <Banner tone="lookOut">{`A refused setting is answered for by ${ride.overruled.by}: ${ride.overruled.reason}`}</Banner>
+        <Banner tone="lookOut">{VISIT_PHRASES.aRefusedSetting(ride.overruled.by, ride.overruled.reason)}</Banner>
       )}
     </YStack>
   );

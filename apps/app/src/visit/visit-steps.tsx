@@ -1,3 +1,4 @@
+import { VISIT_PHRASES } from '../words/visit-phrases';
 import {
   LINE_STATIONS,
   SECTION_STATIONS,
@@ -35,43 +36,34 @@ export function VisitSteps({ loaded, visitId }: VisitStepsProps) {
   const noFront = front.consensus === null;
   return (
     <YStack>
-      <Step name="Horse and complaint" said={intakeWords(loaded)} onPress={open('intake')} />
-      <Step name="Feel the back" said={feelWords(loaded)} onPress={open('feel')} />
-      <Step name="Read the shape" said={shapeWords(loaded)} onPress={open('shape')} />
-      <Step name="Landmarks" said={landmarkWords(loaded)} onPress={open('landmarks')} />
+      <Step name={VISIT_PHRASES.horseAndComplaint} said={intakeWords(loaded)} onPress={open('intake')} />
+      <Step name={VISIT_PHRASES.feelTheBack} said={feelWords(loaded)} onPress={open('feel')} />
+      <Step name={VISIT_PHRASES.readTheShape} said={shapeWords(loaded)} onPress={open('shape')} />
+      <Step name={VISIT_PHRASES.landmarks} said={landmarkWords(loaded)} onPress={open('landmarks')} />
       <Tracings loaded={loaded} visitId={visitId} />
       <Step
-        name="The back as a whole"
-        said={
-          measured.sections.front.consensus === null
-            ? ['plain', 'Waits for two sections.']
-            : ['good', 'As a surface, from every side; and how it changed.']
-        }
+        name={VISIT_PHRASES.theBackAs}
+        said={measured.sections.front.consensus === null ? ['plain', VISIT_PHRASES.waitsForTwo] : ['good', VISIT_PHRASES.asASurface]}
         onPress={open('back')}
       />
       <Step
-        name="What fits"
-        said={noFront ? ['plain', 'Waits for a front section.'] : ['good', 'The arch on the section, and its neighbours.']}
+        name={VISIT_PHRASES.whatFits}
+        said={noFront ? ['plain', VISIT_PHRASES.waitsForA] : ['good', VISIT_PHRASES.theArchOn]}
         off={noFront}
         onPress={open('front')}
       />
-      <Step name="Fit room" said={roomWords(loaded)} onPress={open('fit-room')} />
+      <Step name={VISIT_PHRASES.fitRoom} said={roomWords(loaded)} onPress={open('fit-room')} />
       <Step
-        name="Decision"
+        name={VISIT_PHRASES.decision}
         said={
           decided === null
-            ? ['plain', 'Nothing decided yet.']
-            : ['good', `${degWords(decided.includedAngleDeg)}, ${mmWords(decided.spanAt100Mm)} at 100. ${decided.reasons}`]
+            ? ['plain', VISIT_PHRASES.nothingDecidedYet]
+            : ['good', VISIT_PHRASES.at100(degWords(decided.includedAngleDeg), mmWords(decided.spanAt100Mm), decided.reasons)]
         }
         off={noFront}
         onPress={open('front')}
       />
-      <Step
-        name="Template at full scale"
-        said={['plain', 'On paper, with a bar that proves it.']}
-        off={noFront}
-        onPress={open('template')}
-      />
+      <Step name={VISIT_PHRASES.templateAtFull} said={['plain', VISIT_PHRASES.onPaperWith]} off={noFront} onPress={open('template')} />
     </YStack>
   );
 }
@@ -79,47 +71,49 @@ export function VisitSteps({ loaded, visitId }: VisitStepsProps) {
 type Said = readonly [Tone, string];
 
 const skippedOr = (loaded: LoadedVisit, step: StepId, words: string): Said =>
-  stepSkipped(loaded, step) ? ['plain', 'Left out for now.'] : ['plain', words];
+  stepSkipped(loaded, step) ? ['plain', VISIT_PHRASES.leftOutForNow] : ['plain', words];
 
 function intakeWords(loaded: LoadedVisit): Said {
-  if (!stepDone(loaded, 'intake')) return skippedOr(loaded, 'intake', 'What is wrong, and the horse today.');
+  if (!stepDone(loaded, 'intake')) return skippedOr(loaded, 'intake', VISIT_PHRASES.whatIsWrong);
   const complaints = loaded.page.facts.flatMap((f) =>
     !f.withdrawn && f.body.kind === 'complaint' ? [COMPLAINT_WORDS[f.body.complaint]] : [],
   );
-  return ['good', complaints.length === 0 ? 'Horse as it is today; no complaint.' : [...new Set(complaints)].join(', ')];
+  return ['good', complaints.length === 0 ? VISIT_PHRASES.horseAsIt : [...new Set(complaints)].join(', ')];
 }
 
 function feelWords(loaded: LoadedVisit): Said {
   const { feelings, hold } = loaded.measured;
-  if (hold.state === 'held') return ['bad', 'Held: something sore was found.'];
-  if (feelings.length === 0) return skippedOr(loaded, 'feel', 'Before anything goes on.');
+  if (hold.state === 'held') return ['bad', VISIT_PHRASES.heldSomethingSore];
+  if (feelings.length === 0) return skippedOr(loaded, 'feel', VISIT_PHRASES.beforeAnythingGoes);
   const found = feelings.filter((f) => f.reaction !== 'none' || f.signs.length > 0).length;
   return hold.state === 'cleared'
-    ? ['lookOut', 'Cleared by a named person.']
+    ? ['lookOut', VISIT_PHRASES.clearedByA]
     : found > 0
-      ? ['lookOut', `${found} places noted.`]
-      : ['good', 'Nothing found.'];
+      ? ['lookOut', VISIT_PHRASES.placesNoted(found)]
+      : ['good', VISIT_PHRASES.nothingFound];
 }
 
 function shapeWords(loaded: LoadedVisit): Said {
   const { forecast, traits } = loaded.measured;
-  if (traits.length === 0) return skippedOr(loaded, 'shape', 'What the build will do to a saddle.');
-  return forecast.length === 0 ? ['good', 'Nothing stands out.'] : ['lookOut', `${FAULT_WORDS[forecast[0]!.fault]}.`];
+  if (traits.length === 0) return skippedOr(loaded, 'shape', VISIT_PHRASES.whatTheBuild);
+  return forecast.length === 0 ? ['good', VISIT_PHRASES.nothingStandsOut] : ['lookOut', `${FAULT_WORDS[forecast[0]!.fault]}.`];
 }
 
 function landmarkWords(loaded: LoadedVisit): Said {
   const { lastRib, doubts } = loaded.measured.landmarks;
-  if (!stepDone(loaded, 'landmarks')) return skippedOr(loaded, 'landmarks', 'Scapula, last rib, low point and the rest.');
-  return doubts.length > 0 ? ['lookOut', `${doubts.length} to look at again.`] : ['good', `Scapula to last rib ${mmWords(lastRib.atMm!)}.`];
+  if (!stepDone(loaded, 'landmarks')) return skippedOr(loaded, 'landmarks', VISIT_PHRASES.scapulaLastRib);
+  return doubts.length > 0
+    ? ['lookOut', VISIT_PHRASES.toLookAt(doubts.length)]
+    : ['good', VISIT_PHRASES.scapulaToLast(mmWords(lastRib.atMm!))];
 }
 
 function roomWords(loaded: LoadedVisit): Said {
   const tried = triedSettingsOf(loaded.page.facts);
   const chosen = chosenSettingOf(loaded.page.facts);
-  if (chosen !== null) return ['good', `Chosen: ${chosen.tried.saddleName} “${chosen.tried.widthLabel}”.`];
-  if (tried.length > 0) return ['lookOut', `${tried.length} tried; none chosen yet.`];
+  if (chosen !== null) return ['good', VISIT_PHRASES.chosen(chosen.tried.saddleName, chosen.tried.widthLabel)];
+  if (tried.length > 0) return ['lookOut', VISIT_PHRASES.triedNoneChosen(tried.length)];
   const sections = SECTION_STATIONS.filter((s) => loaded.measured.sections[s].consensus !== null).length;
-  return ['plain', sections < 2 ? 'Waits for two sections.' : 'A saddle settles on this back.'];
+  return ['plain', sections < 2 ? VISIT_PHRASES.waitsForTwo : VISIT_PHRASES.aSaddleSettles];
 }
 
 const PEG_TONE = { open: 'plain', doubtful: 'lookOut', measured: 'good' } as const;
@@ -131,8 +125,8 @@ function Tracings({ loaded, visitId }: VisitStepsProps) {
   const measurementOf = (s: Station) => (isLine(s) ? { topline, withers }[s] : sections[s]);
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$xs">
-      <Heading>Tracings</Heading>
-      <XStack flexWrap="wrap" role="group" aria-label="Tracings">
+      <Heading>{VISIT_PHRASES.tracings}</Heading>
+      <XStack flexWrap="wrap" role="group" aria-label={VISIT_PHRASES.tracings}>
         {[...SECTION_STATIONS, ...LINE_STATIONS].map((s) => {
           const { peg, takes } = measurementOf(s);
           const tone = PEG_TONE[peg];
@@ -141,7 +135,7 @@ function Tracings({ loaded, visitId }: VisitStepsProps) {
               key={s}
               kind="quiet"
               tight
-              label={`Trace: ${STATION_WORDS[s].name}, ${takes.length} takes`}
+              label={VISIT_PHRASES.traceTakes(STATION_WORDS[s].name, takes.length)}
               onPress={() => router.push(`/visits/${visitId}/trace/${s}`)}
             >
               <Body color={tone === 'plain' ? '$muted' : `$${tone}`} textDecorationLine="underline">
@@ -177,9 +171,9 @@ function Step({ name, said: [tone, text], off = false, onPress }: StepProps) {
           {MARK[tone]} {text}
         </Body>
       </YStack>
-      <Button kind="quiet" label={`Open: ${name}`} off={off} onPress={onPress}>
+      <Button kind="quiet" label={VISIT_PHRASES.open(name)} off={off} onPress={onPress}>
         <Body fontWeight="700" color="$action">
-          Open
+          {VISIT_PHRASES.open2}
         </Body>
       </Button>
     </XStack>

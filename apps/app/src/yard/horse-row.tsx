@@ -1,3 +1,4 @@
+import { YARD_PHRASES } from '../words/yard-phrases';
 import { type HorseSummary } from '@fulcra/contract';
 import { Link } from 'expo-router';
 import { memo } from 'react';
@@ -21,10 +22,12 @@ export const HorseRow = memo(function HorseRow({ summary }: { readonly summary: 
             <Small numberOfLines={1}>{facts.filter(Boolean).join(' · ')}</Small>
             {openVisitId ? (
               <Body fontWeight="700" color="$action">
-                {MARK.good} Visit under way
+                {YARD_PHRASES.visitUnderWay(MARK.good)}
               </Body>
             ) : (
-              <Body color="$muted">{lastVisitOn === null ? 'Not visited yet' : `Last visit ${dayWords(lastVisitOn)}`}</Body>
+              <Body color="$muted">
+                {lastVisitOn === null ? YARD_PHRASES.notVisitedYet : YARD_PHRASES.lastVisit(dayWords(lastVisitOn))}
+              </Body>
             )}
           </YStack>
         </XStack>

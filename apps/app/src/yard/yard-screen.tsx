@@ -1,3 +1,4 @@
+import { YARD_PHRASES } from '../words/yard-phrases';
 import { router } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { XStack } from 'tamagui';
@@ -18,8 +19,8 @@ import { HorseRow } from './horse-row';
 import { yardOrder } from './yard-order';
 
 const ORDERS = [
-  { value: 'name', label: 'By name' },
-  { value: 'visited', label: 'By last visit' },
+  { value: 'name', label: YARD_PHRASES.byName },
+  { value: 'visited', label: YARD_PHRASES.byLastVisit },
 ] as const satisfies readonly { readonly value: YardSort; readonly label: string }[];
 
 export function YardScreen() {
@@ -36,17 +37,22 @@ export function YardScreen() {
   const open = found.find((h) => h.openVisitId !== null);
   return (
     <Screen
-      title="The yard"
+      title={YARD_PHRASES.theYard}
       note={session.practice.name}
       ownScroll
       action={
-        <Button round label="Add a horse" onPress={() => router.push('/horses/new')}>
+        <Button round label={YARD_PHRASES.addAHorse} onPress={() => router.push('/horses/new')}>
           <Icon name="plus" color={palette.ink} size={26} />
         </Button>
       }
       bottom={
         open ? (
-          <Button grow kind="main" label={`Go on with ${open.horse.name}`} onPress={() => router.push(`/visits/${open.openVisitId}`)} />
+          <Button
+            grow
+            kind="main"
+            label={YARD_PHRASES.goOnWith(open.horse.name)}
+            onPress={() => router.push(`/visits/${open.openVisitId}`)}
+          />
         ) : undefined
       }
     >
@@ -58,11 +64,11 @@ export function YardScreen() {
         onNearEnd={yard.more}
         header={
           <>
-            <Field hideLabel label="Find a horse" kind="search" value={search} onChange={setSearch} />
+            <Field hideLabel label={YARD_PHRASES.findAHorse} kind="search" value={search} onChange={setSearch} />
             <XStack justifyContent="space-between" flexWrap="wrap">
-              <Choice label="Order" value={order} options={ORDERS} onChange={setOrder} />
-              <Button kind="quiet" label="The stock" onPress={() => router.push('/saddles')} />
-              <Button kind="quiet" label="Sign out" onPress={() => void signOut()} />
+              <Choice label={YARD_PHRASES.order} value={order} options={ORDERS} onChange={setOrder} />
+              <Button kind="quiet" label={YARD_PHRASES.theStock} onPress={() => router.push('/saddles')} />
+              <Button kind="quiet" label={YARD_PHRASES.signOut} onPress={() => void signOut()} />
             </XStack>
           </>
         }
@@ -74,21 +80,21 @@ export function YardScreen() {
 
 /** How far the list has been read. */
 function ListEnd({ yard, shown }: { readonly yard: YardView; readonly shown: number }) {
-  if (yard.loadingMore) return <Small role="status">More horses are coming…</Small>;
-  return shown < yard.total ? <Button kind="quiet" label={`${shown} of ${yard.total} horses; show more`} onPress={yard.more} /> : null;
+  if (yard.loadingMore) return <Small role="status">{YARD_PHRASES.moreHorsesAre}</Small>;
+  return shown < yard.total ? <Button kind="quiet" label={YARD_PHRASES.ofHorsesShow(shown, yard.total)} onPress={yard.more} /> : null;
 }
 
 function Nobody({ search, onAll }: { readonly search: string; readonly onAll: () => void }) {
   if (search.trim() === '') {
     return (
-      <EmptyState title="No horse yet." text="Add the first one: a name is enough, the rest can wait until you stand beside it.">
-        <Button kind="main" label="Add a horse" onPress={() => router.push('/horses/new')} />
+      <EmptyState title={YARD_PHRASES.noHorseYet} text={YARD_PHRASES.addTheFirst}>
+        <Button kind="main" label={YARD_PHRASES.addAHorse} onPress={() => router.push('/horses/new')} />
       </EmptyState>
     );
   }
   return (
-    <EmptyState title={`No horse matches “${search}”.`} text="Search looks at names, types and notes.">
-      <Button label="Show all" onPress={onAll} />
+    <EmptyState title={YARD_PHRASES.noHorseMatches(search)} text={YARD_PHRASES.searchLooksAt}>
+      <Button label={YARD_PHRASES.showAll} onPress={onAll} />
     </EmptyState>
   );
 }

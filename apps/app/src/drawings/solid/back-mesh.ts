@@ -1,3 +1,4 @@
+import { DRAWINGS_PHRASES } from '../../words/drawings-phrases';
 import { type BackSurface, type Landmarks } from '@fulcra/core';
 import {
   BufferAttribute,
@@ -113,7 +114,7 @@ function landmarkMarks(surface: BackSurface, landmarks: Landmarks, palette: Pale
   const onSpine = (
     [
       ['low', landmarks.places.lowPoint],
-      ['last rib', landmarks.lastRib.atMm],
+      [DRAWINGS_PHRASES.lastRib, landmarks.lastRib.atMm],
       ['groove', landmarks.places.girthGroove],
     ] as const
   ).flatMap(([text, mm]) => {
@@ -160,5 +161,8 @@ function label(text: string, at: Vector3, colour: string): Sprite {
 function sideNames(surface: BackSurface, palette: Palette): Sprite[] {
   const row = rowPoints(surface, Math.floor(surface.ribbons.xMm.length / 2));
   const down = new Vector3(0, -26, 0);
-  return [label('N near', row[0]!.clone().add(down), palette.near), label('off O', row.at(-1)!.clone().add(down), palette.off)];
+  return [
+    label(DRAWINGS_PHRASES.nNear, row[0]!.clone().add(down), palette.near),
+    label(DRAWINGS_PHRASES.offO, row.at(-1)!.clone().add(down), palette.off),
+  ];
 }

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type AxisId, type DescribedSaddle, type RiderLoad, type SaddleSetup, BACK_POSES, GAITS, stepSetup } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../../ui/button';
@@ -56,12 +57,12 @@ export function Controls({ state, saddle, rider, onChange, onSlide }: ControlsPr
       {rows(FIRST.slice(2))}
       <RiderRows state={state} rider={rider} onChange={onChange} />
       {filling.length > 0 ? (
-        <Heading paddingTop="$m">Filling</Heading>
+        <Heading paddingTop="$m">{FIT_ROOM_PHRASES.filling}</Heading>
       ) : (
-        <Small paddingTop="$m">This saddle’s filling can’t be adjusted.</Small>
+        <Small paddingTop="$m">{FIT_ROOM_PHRASES.thisSaddlesFilling}</Small>
       )}
       {filling}
-      <Heading paddingTop="$m">Shims</Heading>
+      <Heading paddingTop="$m">{FIT_ROOM_PHRASES.shims}</Heading>
       {shims}
     </YStack>
   );
@@ -109,10 +110,10 @@ function StepRow({ name, value, onLess, onMore }: StepRowProps) {
         <Small>{name}</Small>
         <Strong numberOfLines={2}>{value}</Strong>
       </YStack>
-      <Button round label={`${name}: less`} off={onLess === null} onPress={() => onLess?.()}>
+      <Button round label={FIT_ROOM_PHRASES.less(name)} off={onLess === null} onPress={() => onLess?.()}>
         <Icon name="minus" color={palette.ink} size={22} />
       </Button>
-      <Button round label={`${name}: more`} off={onMore === null} onPress={() => onMore?.()}>
+      <Button round label={FIT_ROOM_PHRASES.more(name)} off={onMore === null} onPress={() => onMore?.()}>
         <Icon name="plus" color={palette.ink} size={22} />
       </Button>
     </XStack>
@@ -140,20 +141,20 @@ function RiderRows({ state, rider, onChange }: Pick<ControlsProps, 'state' | 'ri
   const putPull = (strapPullN: number) => onChange({ ...state, strapPullN });
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s">
-      <Labelled name="Rider">
+      <Labelled name={FIT_ROOM_PHRASES.rider}>
         <Choice
-          label="Rider"
+          label={FIT_ROOM_PHRASES.rider}
           value={on === null ? 'off' : 'on'}
           options={RIDER_UP}
           onChange={(v) => onChange({ ...state, rider: v === 'on' ? (on ?? rider) : null })}
         />
       </Labelled>
       {on === null ? null : <RiderUp on={on} put={(change) => onChange({ ...state, rider: { ...on, ...change } })} />}
-      <Labelled name="The horse">
-        <Choice label="The horse" value={state.pose} options={POSES} onChange={(pose) => onChange({ ...state, pose })} />
+      <Labelled name={FIT_ROOM_PHRASES.theHorse}>
+        <Choice label={FIT_ROOM_PHRASES.theHorse} value={state.pose} options={POSES} onChange={(pose) => onChange({ ...state, pose })} />
       </Labelled>
       <StepRow
-        name="Girth, pull of each strap"
+        name={FIT_ROOM_PHRASES.girthPullOf}
         value={state.strapPullN === 0 ? 'undone' : `${state.strapPullN} N`}
         onLess={step(state.strapPullN, -pullN, 0, mostPullN, putPull)}
         onMore={step(state.strapPullN, pullN, 0, mostPullN, putPull)}
@@ -163,8 +164,8 @@ function RiderRows({ state, rider, onChange }: Pick<ControlsProps, 'state' | 'ri
 }
 
 const RIDER_UP = [
-  { value: 'on', label: 'up' },
-  { value: 'off', label: 'nobody up' },
+  { value: 'on', label: FIT_ROOM_PHRASES.up },
+  { value: 'off', label: FIT_ROOM_PHRASES.nobodyUp },
 ] as const;
 const POSES = BACK_POSES.map((value) => ({ value, label: POSE_WORDS[value] }));
 const GAIT_CHOICES = GAITS.map((value) => ({ value, label: GAIT_WORDS[value] }));
@@ -183,21 +184,30 @@ function RiderUp({ on, put }: { readonly on: RiderLoad; readonly put: (change: P
   ) => <StepRow name={name} value={value} onLess={step(now, -by, least, most, then)} onMore={step(now, by, least, most, then)} />;
   return (
     <>
-      {row('Rider’s weight', `${on.massKg} kg`, on.massKg, massKg, [massKg, mostKg], (v) => put({ massKg: v }))}
-      {row('Sits, across', acrossWords(on.offsetMm), on.offsetMm, offsetMm, [-mostOffsetMm, mostOffsetMm], (v) => put({ offsetMm: v }))}
-      {row('Sits, along', alongWords(along), along, alongMm, [-mostAlongMm, mostAlongMm], (v) => put({ alongMm: v }))}
-      <Labelled name="Seat">
-        <Choice label="Seat" value={String(on.stirrupShare) as '0.2'} options={SEATS} onChange={(v) => put({ stirrupShare: Number(v) })} />
+      {row(FIT_ROOM_PHRASES.ridersWeight, FIT_ROOM_PHRASES.kg(on.massKg), on.massKg, massKg, [massKg, mostKg], (v) => put({ massKg: v }))}
+      {row(FIT_ROOM_PHRASES.sitsAcross, acrossWords(on.offsetMm), on.offsetMm, offsetMm, [-mostOffsetMm, mostOffsetMm], (v) =>
+        put({ offsetMm: v }),
+      )}
+      {row(FIT_ROOM_PHRASES.sitsAlong, alongWords(along), along, alongMm, [-mostAlongMm, mostAlongMm], (v) => put({ alongMm: v }))}
+      <Labelled name={FIT_ROOM_PHRASES.seat}>
+        <Choice
+          label={FIT_ROOM_PHRASES.seat}
+          value={String(on.stirrupShare) as '0.2'}
+          options={SEATS}
+          onChange={(v) => put({ stirrupShare: Number(v) })}
+        />
       </Labelled>
-      <Labelled name="Gait">
-        <Choice label="Gait" value={on.gait} options={GAIT_CHOICES} onChange={(gait) => put({ gait })} />
+      <Labelled name={FIT_ROOM_PHRASES.gait}>
+        <Choice label={FIT_ROOM_PHRASES.gait} value={on.gait} options={GAIT_CHOICES} onChange={(gait) => put({ gait })} />
       </Labelled>
     </>
   );
 }
 
-const acrossWords = (mm: number): string => (mm === 0 ? 'in the middle' : `${Math.abs(mm)} mm to the ${mm < 0 ? 'near' : 'off'}`);
-const alongWords = (mm: number): string => (mm === 0 ? 'over the lowest point' : `${Math.abs(mm)} mm ${mm < 0 ? 'ahead of' : 'behind'} it`);
+const acrossWords = (mm: number): string =>
+  mm === 0 ? FIT_ROOM_PHRASES.inTheMiddle : FIT_ROOM_PHRASES.mmToThe(Math.abs(mm), mm < 0 ? 'near' : 'off');
+const alongWords = (mm: number): string =>
+  mm === 0 ? FIT_ROOM_PHRASES.overTheLowest : FIT_ROOM_PHRASES.mmIt(Math.abs(mm), mm < 0 ? FIT_ROOM_PHRASES.aheadOf : 'behind');
 
 const Labelled = ({ name, children }: { readonly name: string; readonly children: React.ReactNode }) => (
   <XStack alignItems="center" gap="$s" flexWrap="wrap">

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { FITTER_STEPS } from '@fulcra/core';
 import { useRef, useState } from 'react';
 import Svg, { Line, Rect } from 'react-native-svg';
@@ -43,7 +44,7 @@ export function PlaceRail({ placeMm, lengthMm, onDrag, onLetGo }: PlaceRailProps
         <RailBox
           widthPx={width}
           heightPx={HEIGHT_PX}
-          label="Slide the saddle along the back"
+          label={FIT_ROOM_PHRASES.slideTheSaddle}
           valueMm={shownMm}
           leastMm={placeFromMm}
           mostMm={placeToMm}

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type ReactNode, useState } from 'react';
 import { YStack } from 'tamagui';
 import { Choice } from '../../ui/choice';
@@ -18,7 +19,7 @@ export function RoomParts({ parts }: { readonly parts: readonly RoomPart[] }) {
   return (
     <YStack gap="$m">
       <Choice
-        label="Under the verdict"
+        label={FIT_ROOM_PHRASES.underTheVerdict}
         value={shown.id}
         options={parts.map(({ id, label }) => ({ value: id, label }))}
         onChange={setShownId}

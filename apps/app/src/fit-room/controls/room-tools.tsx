@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type SaddleSetup, type SitAsked } from '@fulcra/core';
 import { XStack } from 'tamagui';
 import { Button } from '../../ui/button';
@@ -6,7 +7,7 @@ import { useToast } from '../../ui/toast';
 import { type SitRunner } from '../../engine/sit-runner';
 
 export const Tools = ({ children }: { readonly children: React.ReactNode }) => (
-  <XStack role="group" aria-label="What can be tried" flexWrap="wrap" columnGap="$s">
+  <XStack role="group" aria-label={FIT_ROOM_PHRASES.whatCanBe} flexWrap="wrap" columnGap="$s">
     {children}
   </XStack>
 );
@@ -32,12 +33,11 @@ export function FlockTool({ runner, asked, onTake }: FlockToolProps) {
   const toast = useToast();
   const even = () =>
     runner.ask('flock', asked, (answered) => {
-      if (!answered.ok) toast({ text: `It stopped: ${answered.message}.` });
-      else if (JSON.stringify(answered.answer) === JSON.stringify(asked.setup.flock))
-        toast({ text: 'The filling is as even as it can be made.' });
+      if (!answered.ok) toast({ text: FIT_ROOM_PHRASES.itStopped(answered.message) });
+      else if (JSON.stringify(answered.answer) === JSON.stringify(asked.setup.flock)) toast({ text: FIT_ROOM_PHRASES.theFillingIs });
       else onTake({ ...asked.setup, flock: answered.answer });
     });
-  return <Tool label="Even the filling" off={asked.saddle.build.panel.flock.stepMm <= 0} onPress={even} />;
+  return <Tool label={FIT_ROOM_PHRASES.evenTheFilling} off={asked.saddle.build.panel.flock.stepMm <= 0} onPress={even} />;
 }
 
 /** Press and hold shows what was held; released, it shows what is on now. */
@@ -50,7 +50,7 @@ export function HoldToCompare({
   readonly onPin: () => void;
   readonly onHold: (held: boolean) => void;
 }) {
-  if (!has) return <Button tight label="Hold against" onPress={onPin} />;
+  if (!has) return <Button tight label={FIT_ROOM_PHRASES.holdAgainst} onPress={onPin} />;
   return (
     <div
       onPointerDown={() => onHold(true)}
@@ -60,7 +60,7 @@ export function HoldToCompare({
       onKeyUp={() => onHold(false)}
       style={{ touchAction: 'none', userSelect: 'none' }}
     >
-      <Button tight label="Compare" onPress={() => undefined} />
+      <Button tight label={FIT_ROOM_PHRASES.compare} onPress={() => undefined} />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { riderLoadSchema, saddleSetupSchema } from '@fulcra/contract';
 import { type BackPose, type RiderLoad, type SaddleSetup, BACK_POSES } from '@fulcra/core';
 import { z } from 'zod';
@@ -58,7 +59,7 @@ export const PLAIN_RIDER: RiderLoad = { massKg: 75, offsetMm: 0, stirrupShare: 0
 
 /** Shares of the weight on the stirrups that a fitter chooses between (defaults). */
 export const SEATS = [
-  { value: '0.2', label: 'sitting' },
-  { value: '0.5', label: 'rising' },
-  { value: '1', label: 'two-point' },
+  { value: '0.2', label: FIT_ROOM_PHRASES.sitting },
+  { value: '0.5', label: FIT_ROOM_PHRASES.rising },
+  { value: '1', label: FIT_ROOM_PHRASES.twoPoint },
 ] as const;

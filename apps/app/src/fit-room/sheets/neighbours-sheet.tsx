@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type SaddleSetup, type NeighbourOf, type SitPicture } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -22,11 +23,9 @@ export function NeighboursSheet({ open, onClose, picture, neighbours, onTake }: 
     (a, b) => a.assessed.stops.length - b.assessed.stops.length || b.assessed.resting.score - a.assessed.resting.score,
   );
   return (
-    <Sheet title="The neighbours" open={open} onClose={onClose}>
-      <Body>
-        Now: {sitHeadline(here)} Score {here.score.toFixed(0)}.
-      </Body>
-      {neighbours === null ? <Body role="status">Trying one step either way…</Body> : null}
+    <Sheet title={FIT_ROOM_PHRASES.theNeighbours} open={open} onClose={onClose}>
+      <Body>{FIT_ROOM_PHRASES.nowScore(sitHeadline(here), here.score.toFixed(0))}</Body>
+      {neighbours === null ? <Body role="status">{FIT_ROOM_PHRASES.tryingOneStep}</Body> : null}
       {sorted.map(({ axis, direction, assessed }) => {
         const tone = verdictTone(assessed.resting);
         const by = assessed.resting.score - here.score;
@@ -38,16 +37,20 @@ export function NeighboursSheet({ open, onClose, picture, neighbours, onTake }: 
               </Strong>
               <Small>
                 {MARK[tone]} {sitHeadline(assessed.resting)}{' '}
-                {Math.abs(by) < 0.5 ? 'As good.' : by > 0 ? `Better by ${by.toFixed(0)}.` : `Worse by ${(-by).toFixed(0)}.`}
+                {Math.abs(by) < 0.5
+                  ? FIT_ROOM_PHRASES.asGood
+                  : by > 0
+                    ? FIT_ROOM_PHRASES.betterBy(by.toFixed(0))
+                    : FIT_ROOM_PHRASES.worseBy((-by).toFixed(0))}
               </Small>
             </YStack>
             <Button
               kind="quiet"
-              label={`Take it: ${AXIS_WORDS[axis]} ${direction > 0 ? 'more' : 'less'}`}
+              label={FIT_ROOM_PHRASES.takeIt(AXIS_WORDS[axis], direction > 0 ? 'more' : 'less')}
               onPress={() => onTake(assessed.setup)}
             >
               <Body fontWeight="700" color="$action">
-                Take it
+                {FIT_ROOM_PHRASES.takeIt2}
               </Body>
             </Button>
           </XStack>

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type Ranking, type Saddle, rankingSchema } from '@fulcra/contract';
 import { type SaddleSetup, CRITERIA, type SitJobKind, describedOf } from '@fulcra/core';
 import { useQuery } from '@tanstack/react-query';
@@ -29,19 +30,19 @@ export function RankedByServer({ saddles, visitId, ask, onTake, onHere }: Ranked
     retry: false,
     gcTime: 0,
   });
-  if (query.isPending) return <Body role="status">The server ranks the stock…</Body>;
+  if (query.isPending) return <Body role="status">{FIT_ROOM_PHRASES.theServerRanks}</Body>;
   if (query.error !== null) {
-    const why = query.error instanceof NoAnswer ? 'There is no signal.' : query.error.message;
+    const why = query.error instanceof NoAnswer ? FIT_ROOM_PHRASES.thereIsNo : query.error.message;
     return (
       <YStack gap="$m">
-        <Banner tone="lookOut">{`The server could not rank it: ${why}`}</Banner>
-        <Button label="Rank it on this device" onPress={onHere} />
+        <Banner tone="lookOut">{FIT_ROOM_PHRASES.theServerCould(why)}</Banner>
+        <Button label={FIT_ROOM_PHRASES.rankItOn} onPress={onHere} />
       </YStack>
     );
   }
   return (
     <YStack gap="$m">
-      <Small>{`Ranked by the server on ${query.data.threads} threads; saddles and takes that only wait on this device are not among them.`}</Small>
+      <Small>{FIT_ROOM_PHRASES.rankedByThe(query.data.threads)}</Small>
       {query.data.ranked.map((entry, i) => (
         <Entry key={entry.id} place={i + 1} entry={entry} saddle={saddles.find((s) => s.id === entry.id)} onTake={onTake} />
       ))}
@@ -64,15 +65,20 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
       <Name>
         {place}. {saddle.name}
       </Name>
-      <Body>{entry.stops.length > 0 ? `Refused: ${entry.stops.map(name).join(', ')}.` : `Score ${entry.score.toFixed(0)}.`}</Body>
+      <Body>
+        {entry.stops.length > 0
+          ? FIT_ROOM_PHRASES.refused(entry.stops.map(name).join(', '))
+          : FIT_ROOM_PHRASES.score(entry.score.toFixed(0))}
+      </Body>
       {entry.against.length === 0 ? null : (
         <Small>
-          Against:{' '}
-          {entry.against.map(({ id, value }) => `${name(id)} ${value === null ? '' : sitNumber(id, CRITERIA[id].unit, value)}`).join('; ')}.
+          {FIT_ROOM_PHRASES.against(
+            entry.against.map(({ id, value }) => `${name(id)} ${value === null ? '' : sitNumber(id, CRITERIA[id].unit, value)}`).join('; '),
+          )}
         </Small>
       )}
-      <Small>At its best: {setupLine(describedOf(saddle), entry.setup)}.</Small>
-      <Button kind="quiet" label={`Put ${saddle.name} on at its best`} onPress={() => onTake(saddle, entry.setup)} />
+      <Small>{FIT_ROOM_PHRASES.atItsBest(setupLine(describedOf(saddle), entry.setup))}</Small>
+      <Button kind="quiet" label={FIT_ROOM_PHRASES.putOnAt(saddle.name)} onPress={() => onTake(saddle, entry.setup)} />
     </YStack>
   );
 }

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type Assessed, type BodyInput, type DescribedSaddle, type SaddleSetup, configurationCount, type SitAsked } from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -23,12 +24,12 @@ export interface SearchSheetProps {
   readonly onTake: (setup: SaddleSetup) => void;
 }
 
-const TITLES: Readonly<Record<SearchKind, string>> = { best: 'Find the best of this saddle', shims: 'Which shims' };
+const TITLES: Readonly<Record<SearchKind, string>> = { best: FIT_ROOM_PHRASES.findTheBestOf, shims: FIT_ROOM_PHRASES.whichShims };
 
 /** A search that shows how far it is and can be stopped; then what it found, its neighbours, and what was tried. */
 export function SearchSheet({ kind, onClose, ...rest }: SearchSheetProps) {
   return (
-    <Sheet title={kind === null ? 'Search' : TITLES[kind]} open={kind !== null} onClose={onClose}>
+    <Sheet title={kind === null ? FIT_ROOM_PHRASES.search : TITLES[kind]} open={kind !== null} onClose={onClose}>
       {kind === null ? null : <Search key={kind} kind={kind} {...rest} />}
     </Sheet>
   );
@@ -38,12 +39,12 @@ function Search({ kind, asked, input, runner, onTake }: Omit<SearchSheetProps, '
   const { job, start, stop } = useSitJob(kind, input);
   useEffect(() => start(asked), [start]); // eslint-disable-line react-hooks/exhaustive-deps -- asked once, as it stood when the sheet was opened
   const { saddle } = asked;
-  if (job.state === 'failed') return <Body>The search stopped: {job.message}. Nothing is lost; open it again.</Body>;
+  if (job.state === 'failed') return <Body>{FIT_ROOM_PHRASES.theSearchStopped(job.message)}</Body>;
   if (job.state === 'stopped' || job.state === 'idle') {
     return (
       <>
-        <Body>Stopped. What stands in the room is unchanged.</Body>
-        <Button label="Search again" onPress={() => start(asked)} />
+        <Body>{FIT_ROOM_PHRASES.stoppedWhatStands}</Body>
+        <Button label={FIT_ROOM_PHRASES.searchAgain} onPress={() => start(asked)} />
       </>
     );
   }
@@ -53,10 +54,14 @@ function Search({ kind, asked, input, runner, onTake }: Omit<SearchSheetProps, '
       <YStack gap="$m">
         <Body role="status">
           {progress === null
-            ? 'Beginning in the middle of every range…'
-            : `${progress.tried} tried${kind === 'best' ? ` of ${configurationCount(saddle)} that can be made, and where it lies` : ''}; best so far ${progress.best.score.toFixed(0)}.`}
+            ? FIT_ROOM_PHRASES.beginningInThe
+            : FIT_ROOM_PHRASES.triedBestSo(
+                progress.tried,
+                kind === 'best' ? FIT_ROOM_PHRASES.ofThatCan(configurationCount(saddle)) : '',
+                progress.best.score.toFixed(0),
+              )}
         </Body>
-        <Button label="Stop" onPress={stop} />
+        <Button label={FIT_ROOM_PHRASES.stop} onPress={stop} />
       </YStack>
     );
   }
@@ -66,19 +71,23 @@ function Search({ kind, asked, input, runner, onTake }: Omit<SearchSheetProps, '
     <YStack gap="$m">
       <Found saddle={saddle} assessed={best} onTake={onTake} main />
       <Body>
-        {tried.length} tried in three poses; its neighbours:{' '}
-        {neighbours.length === 0
-          ? 'none'
-          : neighbours
-              .map(
-                ({ axis, direction, assessed }) =>
-                  `${AXIS_WORDS[axis].toLowerCase()} one ${direction > 0 ? 'up' : 'down'}, ${assessed.stops.length > best.stops.length ? 'refused' : gainWords(assessed.score - best.score)}`,
-              )
-              .join('; ')}
-        .
+        {FIT_ROOM_PHRASES.triedInThree(
+          tried.length,
+          neighbours.length === 0
+            ? 'none'
+            : neighbours
+                .map(({ axis, direction, assessed }) =>
+                  FIT_ROOM_PHRASES.one(
+                    AXIS_WORDS[axis].toLowerCase(),
+                    direction > 0 ? 'up' : 'down',
+                    assessed.stops.length > best.stops.length ? 'refused' : gainWords(assessed.score - best.score),
+                  ),
+                )
+                .join('; '),
+        )}
       </Body>
       {kind === 'best' ? <Straps asked={{ ...asked, setup: best.setup }} runner={runner} onTake={onTake} /> : null}
-      <Heading>What was tried, best first</Heading>
+      <Heading>{FIT_ROOM_PHRASES.whatWasTried}</Heading>
       {tried.slice(1, 9).map((a) => (
         <Found key={JSON.stringify(a.setup)} saddle={saddle} assessed={a} onTake={onTake} />
       ))}
@@ -98,13 +107,11 @@ function Found({ saddle, assessed, onTake, main = false }: FoundProps) {
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
       <Strong>{setupLine(saddle, assessed.setup)}</Strong>
-      <Small>
-        {MARK[tone]} {sitHeadline(assessed.resting)} Score {assessed.score.toFixed(0)}.
-      </Small>
+      <Small>{FIT_ROOM_PHRASES.score2(MARK[tone], sitHeadline(assessed.resting), assessed.score.toFixed(0))}</Small>
       <XStack>
         <Button
           kind={main ? 'main' : 'quiet'}
-          label={main ? 'Put this on the horse' : 'Put it on'}
+          label={main ? FIT_ROOM_PHRASES.putThisOn : FIT_ROOM_PHRASES.putItOn}
           onPress={() => onTake(assessed.setup)}
         />
       </XStack>
@@ -126,21 +133,25 @@ function Straps({
   if (answered === null || !answered.ok || answered.answer.length === 0) return null;
   return (
     <YStack gap="$xs">
-      <Heading>Straps</Heading>
+      <Heading>{FIT_ROOM_PHRASES.straps}</Heading>
       {answered.answer.map((choice) => (
         <XStack key={choice.straps.join()} alignItems="center" gap="$s">
           <Body flex={1}>
-            {strapsWords(choice.straps)}: drift {choice.driftAlong.toFixed(2)}, lean {choice.leanDeg.toFixed(0)}°,{' '}
-            {choice.pullAlongN.toFixed(0)} N along
-            {choice.usesPoint ? '; loads the tree point' : ''}
+            {FIT_ROOM_PHRASES.driftLeanN(
+              strapsWords(choice.straps),
+              choice.driftAlong.toFixed(2),
+              choice.leanDeg.toFixed(0),
+              choice.pullAlongN.toFixed(0),
+              choice.usesPoint ? FIT_ROOM_PHRASES.loadsTheTree : '',
+            )}
           </Body>
           <Button
             kind="quiet"
-            label={`Buckle ${strapsWords(choice.straps)}`}
+            label={FIT_ROOM_PHRASES.buckle(strapsWords(choice.straps))}
             onPress={() => onTake({ ...asked.setup, straps: choice.straps })}
           >
             <Body fontWeight="700" color="$action">
-              Take
+              {FIT_ROOM_PHRASES.take}
             </Body>
           </Button>
         </XStack>
@@ -149,4 +160,5 @@ function Straps({
   );
 }
 
-const gainWords = (by: number): string => (Math.abs(by) < 0.05 ? 'the same' : `${Math.abs(by).toFixed(1)} ${by > 0 ? 'better' : 'worse'}`);
+const gainWords = (by: number): string =>
+  Math.abs(by) < 0.05 ? FIT_ROOM_PHRASES.theSame : `${Math.abs(by).toFixed(1)} ${by > 0 ? 'better' : 'worse'}`;

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type Saddle } from '@fulcra/contract';
 import { type BodyInput, type RankedBySitting, type SaddleSetup, type SitJobKind, describedOf } from '@fulcra/core';
 import { useEffect, useState } from 'react';
@@ -27,7 +28,7 @@ export interface StockSheetProps {
 /** The whole stock on this horse, each saddle at its best, with what speaks for and against it. */
 export function StockSheet({ open, onClose, ...rest }: StockSheetProps) {
   return (
-    <Sheet title="The stock on this back" open={open} onClose={onClose}>
+    <Sheet title={FIT_ROOM_PHRASES.theStockOn} open={open} onClose={onClose}>
       {open ? <Stock {...rest} /> : null}
     </Sheet>
   );
@@ -48,16 +49,16 @@ function Stock({ visitId, saddles, input, ask, onTake }: StockProps) {
     setOnServer(false);
     begin();
   };
-  if (saddles.length === 0) return <Body>There is no saddle in the stock yet.</Body>;
+  if (saddles.length === 0) return <Body>{FIT_ROOM_PHRASES.thereIsNoSaddle}</Body>;
   if (onServer) return <RankedByServer saddles={saddles} visitId={visitId} ask={ask} onTake={onTake} onHere={back} />;
   switch (job.state) {
     case 'failed':
-      return <Body>The ranking stopped: {job.message}. Nothing is lost; open it again.</Body>;
+      return <Body>{FIT_ROOM_PHRASES.theRankingStopped(job.message)}</Body>;
     case 'stopped':
       return (
         <YStack gap="$m">
-          <Body>Stopped. Take any saddle as it hangs in the stock.</Body>
-          <Button label="Rank again" onPress={begin} />
+          <Body>{FIT_ROOM_PHRASES.stoppedTakeAny}</Body>
+          <Button label={FIT_ROOM_PHRASES.rankAgain} onPress={begin} />
           <Plain saddles={saddles} onTake={onTake} />
         </YStack>
       );
@@ -68,8 +69,8 @@ function Stock({ visitId, saddles, input, ask, onTake }: StockProps) {
         <YStack gap="$m">
           <Body role="status">{progressWords(job.state === 'running' ? job.progress : null)}</Body>
           <XStack gap="$s" flexWrap="wrap">
-            <Button label="Stop" onPress={stop} />
-            <Button label="Let the server rank it" onPress={toServer} />
+            <Button label={FIT_ROOM_PHRASES.stop} onPress={stop} />
+            <Button label={FIT_ROOM_PHRASES.letTheServer} onPress={toServer} />
           </XStack>
           <Plain saddles={saddles} onTake={onTake} />
         </YStack>
@@ -78,7 +79,7 @@ function Stock({ visitId, saddles, input, ask, onTake }: StockProps) {
 }
 
 const progressWords = (progress: SitJobKind['rank']['progress'] | null): string =>
-  progress === null ? 'Beginning…' : `Saddle ${progress.saddle} of ${progress.saddles}; ${progress.tried} setups tried in three poses.`;
+  progress === null ? FIT_ROOM_PHRASES.beginning : FIT_ROOM_PHRASES.saddleOfSetups(progress.saddle, progress.saddles, progress.tried);
 
 interface RankedHereProps extends Pick<StockProps, 'saddles' | 'onTake'> {
   readonly ranking: SitJobKind['rank']['answer'];
@@ -103,7 +104,7 @@ function RankedHere({ ranking: { ranked, refused }, saddles, onTake }: RankedHer
 /** Without waiting for the ranking: every saddle as it hangs there. */
 function Plain({ saddles, onTake }: Pick<StockSheetProps, 'saddles' | 'onTake'>) {
   return saddles.map((saddle) => (
-    <Button key={saddle.id} kind="quiet" label={`Put ${saddle.name} on as it is`} onPress={() => onTake(saddle, null)} />
+    <Button key={saddle.id} kind="quiet" label={FIT_ROOM_PHRASES.putOnAs(saddle.name)} onPress={() => onTake(saddle, null)} />
   ));
 }
 
@@ -123,27 +124,29 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
         {place}. {saddle.name}
       </Name>
       <Small>
-        {saddle.maker}; {saddle.whereabouts === '' ? 'place not noted' : saddle.whereabouts}; {STATE_WORDS[saddle.state]}
+        {saddle.maker}; {saddle.whereabouts === '' ? FIT_ROOM_PHRASES.placeNotNoted : saddle.whereabouts}; {STATE_WORDS[saddle.state]}
       </Small>
       <Body>
-        {MARK[tone]} {sitHeadline(best.resting)} {best.stops.length === 0 ? `Score ${best.score.toFixed(0)}.` : ''}
+        {MARK[tone]} {sitHeadline(best.resting)} {best.stops.length === 0 ? FIT_ROOM_PHRASES.score(best.score.toFixed(0)) : ''}
       </Body>
       {against.length === 0 ? null : (
         <Small>
-          Against:{' '}
-          {against
-            .map((r) => `${SIT_WORDS[r.id].name.toLowerCase()} ${r.value === null ? '' : sitNumber(r.id, r.unit, r.value)}`)
-            .join('; ')}
-          .
+          {FIT_ROOM_PHRASES.against(
+            against
+              .map((r) => `${SIT_WORDS[r.id].name.toLowerCase()} ${r.value === null ? '' : sitNumber(r.id, r.unit, r.value)}`)
+              .join('; '),
+          )}
         </Small>
       )}
       {good.length === 0 ? null : (
-        <Small>For: {good.map((r) => `${SIT_WORDS[r.id].name.toLowerCase()} ${sitNumber(r.id, r.unit, r.value!)}`).join('; ')}.</Small>
+        <Small>
+          {FIT_ROOM_PHRASES.for(good.map((r) => `${SIT_WORDS[r.id].name.toLowerCase()} ${sitNumber(r.id, r.unit, r.value!)}`).join('; '))}
+        </Small>
       )}
-      <Small>At its best: {setupLine(describedOf(saddle), best.setup)}.</Small>
+      <Small>{FIT_ROOM_PHRASES.atItsBest(setupLine(describedOf(saddle), best.setup))}</Small>
       <YStack flexDirection="row" flexWrap="wrap">
-        <Button kind="quiet" label={`Put ${saddle.name} on at its best`} onPress={() => onTake(saddle, best.setup)} />
-        <Button kind="quiet" label={`Put ${saddle.name} on as it is`} onPress={() => onTake(saddle, null)} />
+        <Button kind="quiet" label={FIT_ROOM_PHRASES.putOnAt(saddle.name)} onPress={() => onTake(saddle, best.setup)} />
+        <Button kind="quiet" label={FIT_ROOM_PHRASES.putOnAs(saddle.name)} onPress={() => onTake(saddle, null)} />
       </YStack>
     </YStack>
   );

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type SitRow, schoolById, type SitPicture } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Button } from '../../ui/button';
@@ -21,40 +22,40 @@ export interface WorkingSheetProps {
 export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProps) {
   const words = row === null ? null : SIT_WORDS[row.id];
   return (
-    <Sheet title={words?.name ?? 'Working'} open={row !== null} onClose={onClose}>
+    <Sheet title={words?.name ?? FIT_ROOM_PHRASES.working} open={row !== null} onClose={onClose}>
       {row === null || words === null ? null : (
         <YStack gap="$m">
-          <Verdict>{row.value === null ? 'Not measured' : sitNumber(row.id, row.unit, row.value)}</Verdict>
+          <Verdict>{row.value === null ? FIT_ROOM_PHRASES.notMeasured : sitNumber(row.id, row.unit, row.value)}</Verdict>
           <Body>
             {schoolById(picture.asked.schoolId).name} {wantedWords(row)}.{row.outside === 0 ? '' : ` ${rowWords(row)}.`}
           </Body>
-          {row.verdict === 'notMeasured' && row.needs.length > 0 ? <Body>It waits for {needsWords(row.needs)}.</Body> : null}
+          {row.verdict === 'notMeasured' && row.needs.length > 0 ? <Body>{FIT_ROOM_PHRASES.itWaitsFor(needsWords(row.needs))}</Body> : null}
           <YStack gap="$xs">
-            <Heading>Working</Heading>
+            <Heading>{FIT_ROOM_PHRASES.working}</Heading>
             <Body>{howWords(row.id, schoolById(picture.asked.schoolId))}</Body>
             {workingLines(row.id, picture).map((line) => (
               <Small key={line}>{line}</Small>
             ))}
           </YStack>
           <YStack gap="$xs">
-            <Heading>What would turn it</Heading>
+            <Heading>{FIT_ROOM_PHRASES.whatWouldTurn}</Heading>
             <Body>{turnsWords(row)}</Body>
             {row.outside === 0 ? null : <Body>{remedyOfRow(row)}</Body>}
           </YStack>
           <YStack gap="$xs">
-            <Heading>Other schools</Heading>
+            <Heading>{FIT_ROOM_PHRASES.otherSchools}</Heading>
             {picture.verdicts.slice(1).map((v) => {
               const other = v.rows.find((r) => r.id === row.id)!;
               return (
                 <Small key={v.schoolId}>
                   {schoolById(v.schoolId).name}: {wantedWords(other)}
-                  {other.stops ? ', and refuses it' : other.outside !== 0 ? ', and it misses' : ''}
+                  {other.stops ? FIT_ROOM_PHRASES.andRefusesIt : other.outside !== 0 ? FIT_ROOM_PHRASES.andItMisses : ''}
                 </Small>
               );
             })}
           </YStack>
           <Button
-            label="Show it on the drawing"
+            label={FIT_ROOM_PHRASES.showItOn}
             onPress={() => {
               onShow(words.on);
               onClose();
@@ -67,11 +68,17 @@ export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProp
 }
 
 function turnsWords(row: SitRow): string {
-  if (row.value === null) return 'It can’t be judged before it is measured.';
+  if (row.value === null) return FIT_ROOM_PHRASES.itCantBe;
   if (row.spare !== null) {
-    return `${sitNumber(row.id, row.unit, Math.abs(row.spare.by)).replace('+', '')} more ${row.spare.end === 'least' ? 'down' : 'up'} and it would miss.`;
+    return FIT_ROOM_PHRASES.moreAndIt(
+      sitNumber(row.id, row.unit, Math.abs(row.spare.by)).replace('+', ''),
+      row.spare.end === 'least' ? 'down' : 'up',
+    );
   }
-  if (row.outside === 0) return 'Nothing limits it.';
+  if (row.outside === 0) return FIT_ROOM_PHRASES.nothingLimitsIt;
   const to = row.outside < 0 ? row.least! : row.most!;
-  return `It would be right from ${sitNumber(row.id, row.unit, to)} on: ${sitNumber(row.id, row.unit, Math.abs(to - row.value)).replace('+', '')} away.`;
+  return FIT_ROOM_PHRASES.itWouldBe(
+    sitNumber(row.id, row.unit, to),
+    sitNumber(row.id, row.unit, Math.abs(to - row.value)).replace('+', ''),
+  );
 }

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type SchoolId, type SitRow, schoolById, type SitPicture } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -27,8 +28,8 @@ export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
   const good = sorted.length - sorted.filter((r) => r.verdict !== 'good').length;
   return (
     <YStack>
-      <Heading>{`${schoolById(mine!.schoolId).name}: criterion by criterion`}</Heading>
-      <Small>{`Score ${mine!.score.toFixed(0)} of 100. Tap a line for its working. Marks at its end: ${others.map((o) => initials(o.schoolId)).join(', ')}.`}</Small>
+      <Heading>{FIT_ROOM_PHRASES.criterionByCriterion(schoolById(mine!.schoolId).name)}</Heading>
+      <Small>{FIT_ROOM_PHRASES.scoreOf100(mine!.score.toFixed(0), others.map((o) => initials(o.schoolId)).join(', '))}</Small>
       {shownRows.map((row) => (
         <Row
           key={row.id}
@@ -40,7 +41,7 @@ export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
       ))}
       <Button
         kind="quiet"
-        label={all ? 'Only what misses' : `All criteria: ${good} more are right`}
+        label={all ? FIT_ROOM_PHRASES.onlyWhatMisses : FIT_ROOM_PHRASES.allCriteriaMore(good)}
         pressed={all}
         onPress={() => setAll(!all)}
       />
@@ -68,8 +69,8 @@ interface RowProps {
 function Row({ row, others, chosen, onPress }: RowProps) {
   const tone = ROW_TONE[row.verdict];
   const wide = useWide();
-  const value = row.value === null ? 'not measured' : sitNumber(row.id, row.unit, row.value);
-  const needs = row.verdict === 'notMeasured' && row.needs.length > 0 ? `waits for ${needsWords(row.needs)}` : wantedWords(row);
+  const value = row.value === null ? FIT_ROOM_PHRASES.notMeasured2 : sitNumber(row.id, row.unit, row.value);
+  const needs = row.verdict === 'notMeasured' && row.needs.length > 0 ? FIT_ROOM_PHRASES.waitsFor(needsWords(row.needs)) : wantedWords(row);
   return (
     <XStack borderTopWidth={1} borderColor="$rule" backgroundColor={chosen ? '$sheet' : 'transparent'}>
       <Button
@@ -77,7 +78,7 @@ function Row({ row, others, chosen, onPress }: RowProps) {
         tight
         grow
         pressed={chosen}
-        label={`${SIT_WORDS[row.id].name}: ${value}, ${needs}. Show the working`}
+        label={FIT_ROOM_PHRASES.showTheWorking(SIT_WORDS[row.id].name, value, needs)}
         onPress={onPress}
       >
         <XStack flex={1} gap="$s" alignItems="center">
@@ -88,7 +89,7 @@ function Row({ row, others, chosen, onPress }: RowProps) {
             <Body fontWeight={row.verdict === 'good' || row.verdict === 'noOpinion' ? '400' : '700'}>{SIT_WORDS[row.id].name}</Body>
             <Small>
               {needs}
-              {row.stops ? ': refuses the saddle' : ''}
+              {row.stops ? FIT_ROOM_PHRASES.refusesTheSaddle : ''}
             </Small>
           </YStack>
           <Strong color={tone === 'plain' ? '$muted' : `$${tone}`}>{value}</Strong>
@@ -112,21 +113,23 @@ function Row({ row, others, chosen, onPress }: RowProps) {
 function OtherSchools({ picture }: { readonly picture: SitPicture }) {
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
-      <Heading>What the others would say</Heading>
+      <Heading>{FIT_ROOM_PHRASES.whatTheOthers}</Heading>
       {picture.verdicts.slice(1).map((verdict) => {
         const tone = verdictTone(verdict);
         const said =
           verdict.stops.length > 0
-            ? `refused for ${verdict.stops.map((r) => SIT_WORDS[r.id].name.toLowerCase()).join(', ')}`
+            ? FIT_ROOM_PHRASES.refusedFor(verdict.stops.map((r) => SIT_WORDS[r.id].name.toLowerCase()).join(', '))
             : verdict.worst.length === 0
-              ? 'nothing misses'
-              : `misses ${verdict.worst
-                  .slice(0, 2)
-                  .map((r) => SIT_WORDS[r.id].name.toLowerCase())
-                  .join(', ')}`;
+              ? FIT_ROOM_PHRASES.nothingMisses
+              : FIT_ROOM_PHRASES.misses(
+                  verdict.worst
+                    .slice(0, 2)
+                    .map((r) => SIT_WORDS[r.id].name.toLowerCase())
+                    .join(', '),
+                );
         return (
           <Body key={verdict.schoolId}>
-            {MARK[tone]} {schoolById(verdict.schoolId).name}: {said}. Score {verdict.score.toFixed(0)}.
+            {FIT_ROOM_PHRASES.score3(MARK[tone], schoolById(verdict.schoolId).name, said, verdict.score.toFixed(0))}
           </Body>
         );
       })}

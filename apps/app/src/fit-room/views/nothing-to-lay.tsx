@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { router } from 'expo-router';
 import { Button } from '../../ui/button';
 import { EmptyState } from '../../ui/empty-state';
@@ -14,20 +15,14 @@ interface NothingToLayProps {
 export function NothingToLay({ visitId, loaded, noSaddle }: NothingToLayProps) {
   const back = () => router.navigate(`/visits/${visitId}`);
   return (
-    <Screen title={loaded.page.horse.name} note="Fit room" onBack={back}>
+    <Screen title={loaded.page.horse.name} note={FIT_ROOM_PHRASES.fitRoom2} onBack={back}>
       {noSaddle ? (
-        <EmptyState
-          title="No saddle in the stock yet."
-          text="Describe one, or bring a stock in from a file; then it can be laid on this back."
-        >
-          <Button kind="main" label="To the stock" onPress={() => router.push('/saddles')} />
+        <EmptyState title={FIT_ROOM_PHRASES.noSaddleIn} text={FIT_ROOM_PHRASES.describeOneOr}>
+          <Button kind="main" label={FIT_ROOM_PHRASES.toTheStock} onPress={() => router.push('/saddles')} />
         </EmptyState>
       ) : (
-        <EmptyState
-          title="Not enough of a back to lay a saddle on."
-          text="Two sections make a surface; the front, base, low point, last rib and the topline make a good one."
-        >
-          <Button kind="main" label="Take the tracings" onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
+        <EmptyState title={FIT_ROOM_PHRASES.notEnoughOf} text={FIT_ROOM_PHRASES.twoSectionsMake}>
+          <Button kind="main" label={FIT_ROOM_PHRASES.takeTheTracings} onPress={() => router.replace(`/visits/${visitId}/trace/front`)} />
         </EmptyState>
       )}
     </Screen>

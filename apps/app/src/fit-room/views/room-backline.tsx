@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { pathOf } from '../../drawings/path-of';
 import { type Landmarks, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
@@ -31,7 +32,7 @@ export function RoomBackline({ widthPx, layout, landmarks, picture, atMm, onMove
     <RailBox
       widthPx={widthPx}
       heightPx={HEIGHT_PX}
-      label="Where the section is cut, along the back"
+      label={FIT_ROOM_PHRASES.whereTheSection}
       valueMm={Math.round(atMm)}
       leastMm={Math.round(layout.toMm(0))}
       mostMm={Math.round(layout.toMm(1))}

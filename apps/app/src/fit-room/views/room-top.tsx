@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { STATION_WORDS } from '../../words/station-words';
 import { type BackSurface, type BodyInput, type SitRow, type SitPicture, WHOLE_SECTIONS } from '@fulcra/core';
 import { useMemo } from 'react';
@@ -65,13 +66,9 @@ export function MissingBanner({ input, picture }: { readonly input: BodyInput; r
   const have = new Set(input.stations.map((s) => s.station));
   const missing = WHOLE_SECTIONS.filter((s) => !have.has(s));
   const parts = [
-    missing.length > 0
-      ? `Not traced: ${missing.map((s) => STATION_WORDS[s].peg).join(', ')}; the back there is guessed from its neighbours.`
-      : null,
-    input.topline === null ? 'No topline: the spine is taken as level, so bridging, level and drift can’t be believed.' : null,
-    picture !== null && picture.offTheBackShare > 0.05
-      ? `${Math.round(100 * picture.offTheBackShare)} % of the panels lie where the back was not measured; nothing is known there.`
-      : null,
+    missing.length > 0 ? FIT_ROOM_PHRASES.notTracedThe(missing.map((s) => STATION_WORDS[s].peg).join(', ')) : null,
+    input.topline === null ? FIT_ROOM_PHRASES.noToplineThe : null,
+    picture !== null && picture.offTheBackShare > 0.05 ? FIT_ROOM_PHRASES.ofThePanels(Math.round(100 * picture.offTheBackShare)) : null,
   ].filter((p) => p !== null);
   return parts.length === 0 ? null : <Banner tone="lookOut">{parts.join(' ')}</Banner>;
 }

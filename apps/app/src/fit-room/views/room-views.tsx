@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type BackSurface, type SitRow, type MeasuredVisit, type SitPicture } from '@fulcra/core';
 import { Suspense, lazy, useMemo, useRef, useState } from 'react';
 import { type GestureResponderEvent, View } from 'react-native';
@@ -16,10 +17,10 @@ const SolidView = lazy(() => import('./solid-view'));
 
 export type ViewId = 'top' | 'side' | 'section' | 'solid';
 const VIEWS: readonly { readonly value: ViewId; readonly label: string }[] = [
-  { value: 'top', label: 'Pressure' },
-  { value: 'side', label: 'Side' },
-  { value: 'section', label: 'Section' },
-  { value: 'solid', label: 'Solid' },
+  { value: 'top', label: FIT_ROOM_PHRASES.pressure },
+  { value: 'side', label: FIT_ROOM_PHRASES.side },
+  { value: 'section', label: FIT_ROOM_PHRASES.section },
+  { value: 'solid', label: FIT_ROOM_PHRASES.solid },
 ];
 
 export interface RoomViewsProps {
@@ -116,7 +117,7 @@ function OneView({ drawings, solid, view: wanted, onView }: OneViewProps) {
   return (
     <YStack>
       <XStack paddingHorizontal="$s">
-        <Choice label="Drawing" value={view} options={options} onChange={onView} />
+        <Choice label={FIT_ROOM_PHRASES.drawing} value={view} options={options} onChange={onView} />
       </XStack>
       {solid.lost ? <NoSolid lost /> : null}
       <Measured>{(width) => <Swiped onSwipe={view === 'solid' ? null : turn}>{drawn[view](width)}</Swiped>}</Measured>
@@ -132,7 +133,7 @@ interface SolidsProps {
 }
 
 const Solids = ({ widthPx, heightPx, drawings, solid }: SolidsProps) => (
-  <Suspense fallback={<Body role="status">Fetching the solid view…</Body>}>
+  <Suspense fallback={<Body role="status">{FIT_ROOM_PHRASES.fetchingTheSolid}</Body>}>
     <SolidView widthPx={widthPx} heightPx={heightPx} {...drawings} onLost={solid.onLost} />
   </Suspense>
 );
@@ -148,11 +149,7 @@ const Pair = ({ children }: { readonly children: readonly React.ReactNode[] }) =
 );
 
 const NoSolid = ({ lost }: { readonly lost: boolean }) => (
-  <Small>
-    {lost
-      ? 'The device took its drawing memory back, so the other drawings stand in. Nothing is lost.'
-      : 'This device can’t draw in three dimensions; the other drawings say the same.'}
-  </Small>
+  <Small>{lost ? FIT_ROOM_PHRASES.theDeviceTook : FIT_ROOM_PHRASES.thisDeviceCant}</Small>
 );
 
 function Measured({ children }: { readonly children: (widthPx: number) => React.ReactNode }) {

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { usePracticeSettings } from '../../platform/use-views';
 import {
   type NearOff,
@@ -45,7 +46,7 @@ export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }
           ) : null}
         </G>
       )}
-      <Corner x={10} y={heightPx - 10} anchor="start" text={`at ${Math.round(atMm)} mm`} />
+      <Corner x={10} y={heightPx - 10} anchor="start" text={FIT_ROOM_PHRASES.atMm(Math.round(atMm))} />
       <SideNames scale={scale} palette={palette} />
     </Svg>
   );
@@ -53,7 +54,7 @@ export function SectionView({ widthPx, heightPx, surface, picture, atMm, shown }
 
 /** A roll is written on the drawing from here on, degrees. */
 const TOLD_ROLL_DEG = 0.5;
-const rollText = (rollDeg: number): string => `${Math.abs(rollDeg).toFixed(1)}° ${rollDeg > 0 ? 'off' : 'near'} side low`;
+const rollText = (rollDeg: number): string => FIT_ROOM_PHRASES.sideLow(Math.abs(rollDeg).toFixed(1), rollDeg > 0 ? 'off' : 'near');
 
 interface Layer {
   readonly scale: PaperScale;
@@ -98,14 +99,14 @@ function SaddleAcross({ cut, picture, scale, palette }: Layer & { readonly cut: 
 /** The room over the spine, and what stands open beside it. */
 function Rooms({ cut, scale, palette }: Layer & { readonly cut: Cut }) {
   const { fingerMm } = usePracticeSettings();
-  const room = `${Math.round(cut.roomMm)} mm · ${fingersWords(Math.max(0, cut.roomMm), fingerMm)}`;
+  const room = FIT_ROOM_PHRASES.mm(Math.round(cut.roomMm), fingersWords(Math.max(0, cut.roomMm), fingerMm));
   const peg = (x: number, y: number, text: string) => (
     <ValuePeg key={text + x} x={x} y={y} text={text} palette={palette} widthPx={scale.widthPx} />
   );
   return (
     <G>
       {peg(scale.x(0), scale.y(cut.roofMm) - 20, room)}
-      {cut.gaps.map(({ yMm, zMm, gapMm }) => peg(scale.x(yMm), scale.y(zMm) + 30, `${gapMm.toFixed(0)} mm open`))}
+      {cut.gaps.map(({ yMm, zMm, gapMm }) => peg(scale.x(yMm), scale.y(zMm) + 30, FIT_ROOM_PHRASES.mmOpen(gapMm.toFixed(0))))}
     </G>
   );
 }
@@ -183,5 +184,5 @@ function cutAt(picture: SitPicture, atMm: number, spineMm: number): Cut | null {
 
 const spoken = (picture: SitPicture, atMm: number, cut: Cut | null): string =>
   cut === null
-    ? `Section at ${Math.round(atMm)} millimetres: the saddle does not reach here`
-    : `Section at ${Math.round(atMm)} millimetres from behind: ${Math.round(cut.roomMm)} millimetres over the spine; roll ${picture.pose.rollDeg.toFixed(1)} degrees`;
+    ? FIT_ROOM_PHRASES.sectionAtMillimetres(Math.round(atMm))
+    : FIT_ROOM_PHRASES.sectionAtMillimetresFrom(Math.round(atMm), Math.round(cut.roomMm), picture.pose.rollDeg.toFixed(1));

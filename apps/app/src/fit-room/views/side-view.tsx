@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { pathOf } from '../../drawings/path-of';
 import { type TrueScale, trueScale } from '../../drawings/true-scale';
 import { type BackSurface, type SitRow, schoolById, liftedBy, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
@@ -24,7 +25,14 @@ export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, sh
     <Svg width={widthPx} height={heightPx} role="img" aria-label={spokenSide(picture)} style={{ backgroundColor: palette.sheet }}>
       <Path d={`${pathIn(plane, spine)}L${x(spine.at(-1)!.x)} ${heightPx}L${x(spine[0]!.x)} ${heightPx}Z`} fill={palette.horse} />
       <Scapula landmarks={landmarks} x={x} topZ={y} surface={surface} palette={palette} footPx={y(footMm + 60)} />
-      <EndLine atMm={landmarks.lastRib.atMm} text="last rib" x={x} heightPx={y(footMm + 40)} colour={palette.ink} widthPx={widthPx} />
+      <EndLine
+        atMm={landmarks.lastRib.atMm}
+        text={FIT_ROOM_PHRASES.lastRib}
+        x={x}
+        heightPx={y(footMm + 40)}
+        colour={palette.ink}
+        widthPx={widthPx}
+      />
       <Path d={pathIn(plane, spine)} fill="none" stroke={palette.ink} strokeWidth={3} />
       <Line x1={x(atMm)} x2={x(atMm)} y1={0} y2={heightPx} stroke={palette.action} strokeWidth={2} />
       {groove === null ? null : <Groove cx={x(groove)} cy={heightPx - 16} palette={palette} />}
@@ -116,7 +124,7 @@ function Ends({ picture: { places }, tree, plane: { x, y }, shown }: OnTree & { 
   return (
     <G>
       {tick(places.treePointMm, places.treePointMm, 'point', shown === 'pointBehindScapula')}
-      {tick(places.panelEndMm, places.treeEndMm, 'panel end', shown === 'panelBeforeRib')}
+      {tick(places.panelEndMm, places.treeEndMm, FIT_ROOM_PHRASES.panelEnd, shown === 'panelBeforeRib')}
     </G>
   );
 }
@@ -126,10 +134,10 @@ function Ways({ widthPx, heightPx, palette }: { readonly widthPx: number; readon
   return (
     <G>
       <SvgText x={8} {...small}>
-        head
+        {FIT_ROOM_PHRASES.head}
       </SvgText>
       <SvgText x={widthPx - 8} textAnchor="end" {...small}>
-        tail
+        {FIT_ROOM_PHRASES.tail}
       </SvgText>
     </G>
   );
@@ -208,7 +216,7 @@ function Scapula({
       )}
       <Line x1={x(restMm)} x2={x(restMm)} y1={start} y2={footPx} stroke={palette.leather} strokeWidth={3.5} />
       <SvgText x={x(restMm) + 2} y={footPx + 15} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
-        scapula
+        {FIT_ROOM_PHRASES.scapula}
       </SvgText>
     </G>
   );
@@ -218,7 +226,7 @@ const Groove = ({ cx, cy, palette }: { readonly cx: number; readonly cy: number;
   <G>
     <Path d={`M${cx - 16} ${cy}Q${cx} ${cy - 18} ${cx + 16} ${cy}`} fill="none" stroke={palette.ink} strokeWidth={2.5} />
     <SvgText x={cx - 22} y={cy + 6} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
-      groove
+      {FIT_ROOM_PHRASES.groove}
     </SvgText>
   </G>
 );
@@ -286,7 +294,10 @@ function Pitch({
   readonly palette: Palette;
 }) {
   const { pitchDeg } = picture.pose;
-  const words = Math.abs(pitchDeg) < 0.25 ? 'level' : `${Math.abs(pitchDeg).toFixed(1)}° ${pitchDeg > 0 ? 'cantle low' : 'pommel low'}`;
+  const words =
+    Math.abs(pitchDeg) < 0.25
+      ? 'level'
+      : `${Math.abs(pitchDeg).toFixed(1)}° ${pitchDeg > 0 ? FIT_ROOM_PHRASES.cantleLow : FIT_ROOM_PHRASES.pommelLow}`;
   return (
     <SvgText x={cx} y={cy} fontFamily={BODY_FONT} fontSize={14} fontWeight="700" fill={palette.ink}>
       {words}
@@ -295,4 +306,9 @@ function Pitch({
 }
 
 const spokenSide = ({ pose, places, pulls }: SitPicture): string =>
-  `From the near side. Seat ${pose.pitchDeg.toFixed(1)} degrees, points at ${places.treePointMm.toFixed(0)}, panel ends at ${places.panelEndMm.toFixed(0)} millimetres; straps lean ${pulls.map((p) => p.leanDeg.toFixed(0)).join(' and ')} degrees`;
+  FIT_ROOM_PHRASES.fromTheNear(
+    pose.pitchDeg.toFixed(1),
+    places.treePointMm.toFixed(0),
+    places.panelEndMm.toFixed(0),
+    pulls.map((p) => p.leanDeg.toFixed(0)).join(' and '),
+  );

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { surfaceHeightMm } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
 import { Group } from 'three';
@@ -24,14 +25,14 @@ export default function SolidView(props: SolidViewProps) {
       <div
         ref={holder}
         role="application"
-        aria-label="Saddle and back in three dimensions. Arrow keys turn it."
+        aria-label={FIT_ROOM_PHRASES.saddleAndBack}
         tabIndex={0}
         onKeyDown={(event) => turnByKey(view.current, event)}
         style={{ width: widthPx, height: heightPx - 56, touchAction: 'none', overflow: 'hidden' }}
       />
       <XStack gap="$s" paddingHorizontal="$s">
-        <Button kind="quiet" label="Set it right again" onPress={() => view.current?.reset()} />
-        <Button kind="quiet" label="Let it settle again" onPress={() => settle.current()} />
+        <Button kind="quiet" label={FIT_ROOM_PHRASES.setItRight} onPress={() => view.current?.reset()} />
+        <Button kind="quiet" label={FIT_ROOM_PHRASES.letItSettle} onPress={() => settle.current()} />
       </XStack>
     </YStack>
   );

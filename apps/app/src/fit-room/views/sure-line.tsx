@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type BodyInput, type CriterionId, type SitAsked } from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -14,38 +15,37 @@ export function SureLine({ asked, input }: { readonly asked: SitAsked; readonly 
   const { settings } = asked.saddle.front;
   return (
     <YStack gap="$xs" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
-      <Heading>How sure</Heading>
+      <Heading>{FIT_ROOM_PHRASES.howSure}</Heading>
       {job.state === 'idle' || job.state === 'stopped' ? (
         <XStack>
-          <Button label="Measure the doubt" onPress={() => start(asked)} />
+          <Button label={FIT_ROOM_PHRASES.measureTheDoubt} onPress={() => start(asked)} />
         </XStack>
       ) : null}
       {job.state === 'running' ? (
         <XStack alignItems="center" gap="$m">
-          <Body role="status">Redrawn {job.progress ?? 0} of 60…</Body>
-          <Button label="Stop" onPress={stop} />
+          <Body role="status">{FIT_ROOM_PHRASES.redrawnOf60(job.progress ?? 0)}</Body>
+          <Button label={FIT_ROOM_PHRASES.stop} onPress={stop} />
         </XStack>
       ) : null}
-      {job.state === 'failed' ? <Body>It stopped: {job.message}.</Body> : null}
+      {job.state === 'failed' ? <Body>{FIT_ROOM_PHRASES.itStopped(job.message)}</Body> : null}
       {job.state === 'done' ? (
         <>
           {job.answer.widthWins.map(({ width, count }) => (
             <Body key={width}>
-              “{settings[width]?.label}” comes out best in {count} of {job.answer.redraws} redraws.
+              “{settings[width]?.label}
+              {FIT_ROOM_PHRASES.comesOutBest(count, job.answer.redraws)}
             </Body>
           ))}
           <Body>
-            This setting is refused in {job.answer.stopped} of {job.answer.redraws}
-            {job.answer.stoppedFor.length === 0
-              ? ''
-              : ` (${job.answer.stoppedFor.map((s) => `${SIT_WORDS[s.id as CriterionId].name.toLowerCase()} ${s.count}`).join(', ')})`}
-            .
+            {FIT_ROOM_PHRASES.thisSettingIs(
+              job.answer.stopped,
+              job.answer.redraws,
+              job.answer.stoppedFor.length === 0
+                ? ''
+                : ` (${job.answer.stoppedFor.map((s) => `${SIT_WORDS[s.id as CriterionId].name.toLowerCase()} ${s.count}`).join(', ')})`,
+            )}
           </Body>
-          <Small>
-            {job.answer.assumedSpread
-              ? 'Some stations have one take: there the spread is a default, not measured.'
-              : 'Redrawn within the spread of the accepted takes.'}
-          </Small>
+          <Small>{job.answer.assumedSpread ? FIT_ROOM_PHRASES.someStationsHave : FIT_ROOM_PHRASES.redrawnWithinThe}</Small>
         </>
       ) : null}
     </YStack>

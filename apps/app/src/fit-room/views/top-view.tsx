@@ -1,14 +1,14 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type BackSurface, type Landmarks, type SitRow, schoolById, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
-import { useEffect, useRef } from 'react';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { type TrueScale, trueScale } from '../../drawings/true-scale';
 import { BODY_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { spokenSitting } from '../../words/sit-words';
-import { pressureImage, rgbOf, schoolSteps } from '../model/pressure-scale';
 import { type RoomFrame } from '../model/room-frame';
 import { PressureKey } from './pressure-key';
+import { PressureMap } from './pressure-map';
 
 export interface RoomViewProps {
   readonly widthPx: number;
@@ -41,14 +41,21 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
         width={widthPx}
         height={heightPx + SCALE_PX}
         role="img"
-        aria-label={`From above. ${spokenSitting(picture)}`}
+        aria-label={FIT_ROOM_PHRASES.fromAbove(spokenSitting(picture))}
         style={{ position: 'absolute' }}
       >
         <Line x1={0} x2={widthPx} y1={y(0)} y2={y(0)} stroke={palette.ink} strokeWidth={1.5} strokeDasharray="2 5" />
         {SIDES.map((side) => (
           <ScapulaWedge key={side} side={side} landmarks={landmarks} x={x} y={y} colour={palette.leather} />
         ))}
-        <EndLine atMm={landmarks.lastRib.atMm} text="last rib" x={x} heightPx={heightPx} colour={palette.ink} widthPx={widthPx} />
+        <EndLine
+          atMm={landmarks.lastRib.atMm}
+          text={FIT_ROOM_PHRASES.lastRib}
+          x={x}
+          heightPx={heightPx}
+          colour={palette.ink}
+          widthPx={widthPx}
+        />
         <Line x1={x(atMm)} x2={x(atMm)} y1={0} y2={heightPx} stroke={palette.action} strokeWidth={2} />
         {load === null ? null : <Plus cx={x(load.xMm)} cy={y(load.yMm)} colour={palette.ink} />}
         {centreMm === null ? null : (
@@ -58,9 +65,9 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
           </G>
         )}
         <WhereItIs shown={shown?.id ?? null} picture={picture} scale={scale} heightPx={heightPx} />
-        <Name x={widthPx / 2} y={15} text="off O" colour={palette.off} />
-        <Name x={widthPx / 2} y={heightPx - 4} text="N near" colour={palette.near} />
-        <Name x={widthPx - 8} y={heightPx - 8} text="tail" colour={palette.muted} end />
+        <Name x={widthPx / 2} y={15} text={FIT_ROOM_PHRASES.offO} colour={palette.off} />
+        <Name x={widthPx / 2} y={heightPx - 4} text={FIT_ROOM_PHRASES.nNear} colour={palette.near} />
+        <Name x={widthPx - 8} y={heightPx - 8} text={FIT_ROOM_PHRASES.tail} colour={palette.muted} end />
         <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} rules={schoolById(picture.asked.schoolId).rules} />
       </Svg>
     </YStack>
@@ -93,53 +100,6 @@ function WhereItIs({ shown, picture, scale: { x, y }, heightPx }: WhereItIsProps
     default:
       return null;
   }
-}
-
-/** Left in the browser's own trace each time a map is drawn: what `npm run bench` counts. */
-const DRAWN = 'pressure-map';
-
-/** Drawn as pixels, one a cell: quick enough to follow a finger. */
-function PressureMap({
-  picture,
-  leftPx,
-  topPx,
-  px,
-  gap,
-}: {
-  readonly picture: SitPicture;
-  readonly leftPx: number;
-  readonly topPx: number;
-  readonly px: number;
-  readonly gap: string;
-}) {
-  const canvas = useRef<HTMLCanvasElement>(null);
-  const { countX, countY, stepMm } = picture.grid;
-  useEffect(() => {
-    const context = canvas.current?.getContext('2d');
-    if (!context) return;
-    const pixels = pressureImage(picture.grid, picture.pressureKPa, picture.overlapMm, rgbOf(gap), schoolSteps(picture.asked.schoolId));
-    context.putImageData(new ImageData(pixels as Uint8ClampedArray<ArrayBuffer>, countX, countY), 0, 0);
-    performance.mark(DRAWN);
-    performance.clearMarks(DRAWN);
-  }, [picture, countX, countY, gap]);
-  const heightPx = countY * stepMm * px;
-  return (
-    <canvas
-      ref={canvas}
-      width={countX}
-      height={countY}
-      data-testid="pressure"
-      aria-hidden
-      style={{
-        position: 'absolute',
-        left: leftPx,
-        top: topPx,
-        width: countX * stepMm * px,
-        height: heightPx,
-        imageRendering: 'pixelated',
-      }}
-    />
-  );
 }
 
 /** Where the rider's weight comes down, all of it together; null with nobody up. */

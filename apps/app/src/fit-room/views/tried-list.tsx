@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type TriedOnVisit, describedOf } from '@fulcra/core';
 import { type Saddle } from '@fulcra/contract';
 import { Pressable } from 'react-native';
@@ -21,43 +22,54 @@ export interface TriedListProps {
 
 /** What was kept of this visit's trying, best first, each with its small map. */
 export function TriedList({ tried, chosenId, saddles, onPutOn, onChoose, onDrop }: TriedListProps) {
-  if (tried.length === 0) return <Small>Nothing kept yet. “Keep it” puts what is on the horse into this list, to be compared.</Small>;
+  if (tried.length === 0) return <Small>{FIT_ROOM_PHRASES.nothingKeptYet}</Small>;
   return (
     <YStack gap="$s">
-      <Heading>Tried, best first</Heading>
+      <Heading>{FIT_ROOM_PHRASES.triedBestFirst}</Heading>
       {tried.map((t) => {
         const saddle = saddles.find((s) => s.id === t.saddleId);
         const stops = t.missed.filter((m) => m.stops);
         return (
           <XStack key={t.id} gap="$m" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
-            <Pressable role="button" aria-label={`Put on: ${t.saddleName} ${t.widthLabel}`} onPress={() => onPutOn(t)}>
+            <Pressable role="button" aria-label={FIT_ROOM_PHRASES.putOn(t.saddleName, t.widthLabel)} onPress={() => onPutOn(t)}>
               <ThumbMap tried={t} />
             </Pressable>
             <YStack flex={1} minWidth={0} gap="$xs">
               <Strong>
-                {t.saddleName} “{t.widthLabel}”{t.id === chosenId ? ' · chosen' : ''}
+                {t.saddleName} “{t.widthLabel}”{t.id === chosenId ? FIT_ROOM_PHRASES.chosen2 : ''}
               </Strong>
-              <Small>{saddle === undefined ? 'No longer in the stock.' : setupLine(describedOf(saddle), t.setup)}</Small>
+              <Small>{saddle === undefined ? FIT_ROOM_PHRASES.noLongerIn : setupLine(describedOf(saddle), t.setup)}</Small>
               <Small color={stops.length > 0 ? '$bad' : '$muted'}>
                 {stops.length > 0
-                  ? `▲ Refused: ${stops.map((m) => SIT_WORDS[m.id].name.toLowerCase()).join(', ')}`
-                  : `Score ${t.score.toFixed(0)}${
+                  ? FIT_ROOM_PHRASES.refused2(stops.map((m) => SIT_WORDS[m.id].name.toLowerCase()).join(', '))
+                  : FIT_ROOM_PHRASES.score4(
+                      t.score.toFixed(0),
                       t.missed.length === 0
-                        ? '; nothing misses'
-                        : `; misses ${t.missed
-                            .slice(0, 2)
-                            .map((m) => SIT_WORDS[m.id].name.toLowerCase())
-                            .join(', ')}`
-                    }`}
+                        ? FIT_ROOM_PHRASES.nothingMisses2
+                        : FIT_ROOM_PHRASES.misses2(
+                            t.missed
+                              .slice(0, 2)
+                              .map((m) => SIT_WORDS[m.id].name.toLowerCase())
+                              .join(', '),
+                          ),
+                    )}
               </Small>
               <XStack flexWrap="wrap">
-                <Quiet label={`Put on ${t.saddleName} ${t.widthLabel}`} text="Put it on" onPress={() => onPutOn(t)} />
                 <Quiet
-                  label={`Choose ${t.saddleName} ${t.widthLabel}`}
-                  text={t.id === chosenId ? 'Specification' : 'Choose'}
+                  label={FIT_ROOM_PHRASES.putOn2(t.saddleName, t.widthLabel)}
+                  text={FIT_ROOM_PHRASES.putItOn}
+                  onPress={() => onPutOn(t)}
+                />
+                <Quiet
+                  label={FIT_ROOM_PHRASES.choose(t.saddleName, t.widthLabel)}
+                  text={t.id === chosenId ? FIT_ROOM_PHRASES.specification : FIT_ROOM_PHRASES.choose2}
                   onPress={() => onChoose(t)}
                 />
-                <Quiet label={`Remove ${t.saddleName} ${t.widthLabel}`} text="Remove" onPress={() => onDrop(t)} />
+                <Quiet
+                  label={FIT_ROOM_PHRASES.remove(t.saddleName, t.widthLabel)}
+                  text={FIT_ROOM_PHRASES.remove2}
+                  onPress={() => onDrop(t)}
+                />
               </XStack>
             </YStack>
           </XStack>

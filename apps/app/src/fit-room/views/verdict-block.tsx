@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type SitVerdict, type NeighbourOf, type SitPicture } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -18,7 +19,7 @@ export function VerdictBlock({ picture, neighbours, compared }: VerdictBlockProp
   const worst = verdict.worst[0];
   return (
     <YStack gap="$xs" role="status" aria-live="polite">
-      {compared ? <Small fontWeight="700">Held against: this is how it was.</Small> : null}
+      {compared ? <Small fontWeight="700">{FIT_ROOM_PHRASES.heldAgainstThis}</Small> : null}
       <XStack gap="$s" alignItems="baseline">
         <Verdict color={`$${tone}`} aria-hidden>
           {MARK[tone]}
@@ -29,7 +30,7 @@ export function VerdictBlock({ picture, neighbours, compared }: VerdictBlockProp
       {verdict.chains.slice(0, 2).map((chain) => (
         <Body key={chain.id}>{chainSentence(chain)}</Body>
       ))}
-      <Small minHeight={WIDTHS_PX}>{neighbours === null ? 'Trying one width down and one up…' : widthsBeside(verdict, neighbours)}</Small>
+      <Small minHeight={WIDTHS_PX}>{neighbours === null ? FIT_ROOM_PHRASES.tryingOneWidth : widthsBeside(verdict, neighbours)}</Small>
     </YStack>
   );
 }
@@ -41,17 +42,17 @@ const WIDTHS_PX = 64;
 function widthsBeside(here: SitVerdict, neighbours: readonly NeighbourOf[]): string {
   const told = (direction: -1 | 1, name: string): string => {
     const found = neighbours.find((n) => n.axis === 'width' && n.direction === direction);
-    if (found === undefined) return `There is nothing ${name} to try.`;
+    if (found === undefined) return FIT_ROOM_PHRASES.thereIsNothing(name);
     const by = found.assessed.resting.score - here.score;
     const worse = found.assessed.stops.length > here.stops.length;
     const compared = worse
-      ? 'would be refused'
+      ? FIT_ROOM_PHRASES.wouldBeRefused
       : Math.abs(by) < 1
-        ? 'as good'
+        ? FIT_ROOM_PHRASES.asGood2
         : by > 0
-          ? `better by ${by.toFixed(0)}`
-          : `worse by ${(-by).toFixed(0)}`;
-    return `Next ${name}: ${compared} (${sitHeadline(found.assessed.resting).replace(/\.$/, '').toLowerCase()}).`;
+          ? FIT_ROOM_PHRASES.betterBy2(by.toFixed(0))
+          : FIT_ROOM_PHRASES.worseBy2((-by).toFixed(0));
+    return FIT_ROOM_PHRASES.next(name, compared, sitHeadline(found.assessed.resting).replace(/\.$/, '').toLowerCase());
   };
   return `${told(-1, 'narrower')} ${told(1, 'wider')}`;
 }

@@ -2,8 +2,7 @@ import { type ErrorReply } from '@fulcra/contract';
 import { type Refusal } from './waiting';
 
 /** Why what waits can't be sent just now. */
-const TROUBLES = ['noSignal', 'signedOut', 'sessionStale', 'busy', 'serverFails', 'notUnderstood', 'deviceFails'] as const;
-export type Trouble = (typeof TROUBLES)[number];
+export type Trouble = 'noSignal' | 'signedOut' | 'sessionStale' | 'busy' | 'serverFails' | 'notUnderstood' | 'deviceFails';
 
 /** What became of one entry that was sent. */
 export type Outcome =

@@ -1,0 +1,43 @@
+/** What the screens of this part say. */
+export const BACK_PHRASES = {
+  theBackIn: 'The back in three dimensions. Arrow keys turn it.',
+  setItRight: 'Set it right again',
+  linesFromThe: (depthsMm: string): string =>
+    `Lines from the spine outward: ${depthsMm} mm below it; 100 mm is drawn strong. Dots: scapula at rest; rings: drawn forward.`,
+  theBackFrom: 'The back from above, lines of equal depth below the spine',
+  nNear: 'N near',
+  offO: 'off O',
+  lastRib: 'last rib',
+  theSpineFrom: 'The spine from the near side',
+  fromEverySide: 'From every side',
+  topAndSide: 'Top and side',
+  changeOverTime: 'Change over time',
+  theBackAs: 'The back as a whole',
+  viewOfThe: 'View of the back',
+  thisDeviceCant: 'This device can’t draw in three dimensions; top and side say the same.',
+  noSurfaceYet: 'No surface yet.',
+  twoStationsMake: (problems: string): string => `${problems} Two stations make a surface; six and a topline make a good one.`,
+  fetchingTheView: 'Fetching the view…',
+  theDeviceTook:
+    'The device took its drawing memory back, so top and side are shown. Nothing is lost; open the other view again when you like.',
+  noToplineYet: 'No topline yet: the spine is drawn level.',
+  stationsOffBy: (lengthText: number, part: string): string =>
+    `${lengthText} stations; off by up to ${part} mm where it is least sure (default bend).`,
+  paleAndDotted: 'Pale and dotted: too far from a tracing to be believed.',
+  station: 'Station',
+  nothingToCompare: 'Nothing to compare yet.',
+  thereIsOne: 'There is one so far.',
+  theOfTwo: (name: string, rest: string): string => `The ${name} of two visits shows what filled and what wasted. ${rest}`,
+  outlinesOfVisits: (lengthText: number, day: string): string => `Outlines of ${lengthText} visits, ${day} drawn strong`,
+  visitShown: 'Visit shown',
+  theFirstOne: 'The first one: what comes later is held against it.',
+  sinceDownTo: (day: string, depthMm: number): string => `Since ${day}, down to ${depthMm} mm`,
+  flatter: (signed: string): string => `, ${signed}° flatter`,
+  cm: (rest: string, signed: string, signed2: string, rest2: string): string => `${rest}: ${signed} cm² (${signed2} %)${rest2}`,
+  dipAtTo: (mm: string, mm2: string, rest: string, mm3: string, mm4: string): string =>
+    `Dip ${mm} at ${mm2}; ${rest}  ${mm3} to the last rib; withers ${mm4} over the low point`,
+  asGoodAs: '; as good as straight',
+  tightestBendA: (mm: string): string => `; tightest bend a radius of ${mm}`,
+  croupTheWithers: (mm: string, rest: string): string => `; croup ${mm} ${rest} the withers`,
+  alongTheCurve: (mm: string, mm2: string, rest: string, rest2: string): string => `${mm} along the curve, ${mm2} straight${rest}${rest2}`,
+} as const;

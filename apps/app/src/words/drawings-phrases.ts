@@ -1,0 +1,17 @@
+/** What the screens of this part say. */
+export const DRAWINGS_PHRASES = {
+  archOfDegrees: (includedAngleDeg: number, topMm: string, tipMm: string, topMm2: string, tipMm2: string): string =>
+    `Arch of ${includedAngleDeg} degrees on the front section; gaps near top ${topMm}, near point ${tipMm}, off top ${topMm2}, off point ${tipMm2} millimetres`,
+  mm: (crownZMm: number, fingers: string): string => `${crownZMm} mm · ${fingers}`,
+  mm2: (part: number): string => `${part} mm`,
+  stationsAlongThe: 'Stations along the back',
+  head: 'head',
+  scapula: 'scapula',
+  tail: 'tail',
+  notMeasured: 'not measured',
+  lineAlongThe: (lengthText: number): string => `Line along the spine, ${lengthText} takes`,
+  nNear: 'N near',
+  offO: 'off O',
+  frontSectionTakes: (lengthText: number): string => `Front section, ${lengthText} takes`,
+  lastRib: 'last rib',
+} as const;

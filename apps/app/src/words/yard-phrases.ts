@@ -1,0 +1,22 @@
+/** What the screens of this part say. */
+export const YARD_PHRASES = {
+  visitUnderWay: (good: string): string => `${good} Visit under way`,
+  notVisitedYet: 'Not visited yet',
+  lastVisit: (day: string): string => `Last visit ${day}`,
+  byName: 'By name',
+  byLastVisit: 'By last visit',
+  theYard: 'The yard',
+  addAHorse: 'Add a horse',
+  goOnWith: (name: string): string => `Go on with ${name}`,
+  findAHorse: 'Find a horse',
+  order: 'Order',
+  theStock: 'The stock',
+  signOut: 'Sign out',
+  moreHorsesAre: 'More horses are coming…',
+  ofHorsesShow: (shown: number, total: number): string => `${shown} of ${total} horses; show more`,
+  noHorseYet: 'No horse yet.',
+  addTheFirst: 'Add the first one: a name is enough, the rest can wait until you stand beside it.',
+  noHorseMatches: (search: string): string => `No horse matches “${search}”.`,
+  searchLooksAt: 'Search looks at names, types and notes.',
+  showAll: 'Show all',
+} as const;

@@ -28,7 +28,7 @@ import { z } from 'zod';
 import { NoAnswer, Refused } from './api-client';
 import { api } from './api';
 import { ownerOf, useSession } from './session-context';
-import { isOwn } from './sync/waiting';
+import { shownAsTaken } from './sync/waiting';
 import { useWaiting } from './use-sync';
 import { type FoldContext } from './views/fold-context';
 import { foldHistory, foldSaddlePhotos, foldTracings } from './views/fold-horse';
@@ -42,10 +42,7 @@ import { type ViewData } from './views/view-folds';
 function useWaitingWrites(): readonly Write[] {
   const { session } = useSession();
   const waiting = useWaiting();
-  return useMemo(
-    () => waiting.filter((w) => isOwn(w, ownerOf(session)) && w.refused === undefined).map((w) => w.write),
-    [waiting, session],
-  );
+  return useMemo(() => shownAsTaken(waiting, ownerOf(session)), [waiting, session]);
 }
 
 export interface View<T> {

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { MOST_PHOTOS, type Photo, type PhotoWrite, type SaddlePhoto } from '@fulcra/contract';
+import { type Photo, type PhotoWrite, type SaddlePhoto } from '@fulcra/contract';
 import { type DataSource, type EntityManager, IsNull, Not } from 'typeorm';
 import { type SignedIn } from '../platform/auth/session.repository';
 import { inOneWrite } from '../platform/db/in-one-write';
@@ -8,7 +8,7 @@ import { peopleNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { lockedVisit } from '../visits/append-collection';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
-import { beginsAs } from './picture-kind';
+import { heldAfter, isNewPhoto, refuseOneTooMany } from './photo-rules';
 
 /** What a photo is of. */
 type PhotoOwner = { readonly visitId: string } | { readonly saddleId: string };
@@ -41,13 +41,8 @@ async function announce(tx: EntityManager, who: SignedIn, owner: PhotoOwner, id:
   await lockOwner(tx, practiceId, owner);
   const table = tx.getRepository(PhotoEntity);
   const known = await table.findOneBy({ id });
-  if (known !== null) {
-    const own = await table.existsBy({ id, practiceId, ...owner });
-    if (!own) throw new FulcraError('NOT_FOUND');
-    if (known.sha256 !== photo.sha256) throw new FulcraError('PHOTO_IMMUTABLE');
-    return;
-  }
-  if ((await table.countBy({ practiceId, ...owner })) >= MOST_PHOTOS) throw new FulcraError('PHOTOS_FULL');
+  if (!isNewPhoto(known && { sha256: known.sha256, own: isOf(known, practiceId, owner) }, photo)) return;
+  refuseOneTooMany(await table.countBy({ practiceId, ...owner }));
   const row = {
     id,
     practiceId,
@@ -74,14 +69,15 @@ async function addPiece(
   const table = tx.getRepository(PhotoEntity);
   const row = await table.findOne({ where: { id, practiceId, ...owner }, lock: { mode: 'pessimistic_write' } });
   if (row === null) throw new FulcraError('NOT_FOUND');
-  if (from < row.heldBytes) return false;
-  if (from > row.heldBytes || from + content.length > row.bytes) throw new FulcraError('PHOTO_PIECE_OUT_OF_PLACE');
-  if (from === 0 && !beginsAs(row.mediaType, content)) throw new FulcraError('PHOTO_NOT_A_PICTURE');
-  const heldBytes = from + content.length;
+  const heldBytes = heldAfter(row, from, content);
+  if (heldBytes === null) return false;
   await tx.getRepository(PieceEntity).upsert({ photoId: id, fromByte: from, content }, ['photoId', 'fromByte']);
   await table.update({ id, practiceId }, { heldBytes });
   return heldBytes === row.bytes;
 }
+
+const isOf = (row: PhotoRow, practiceId: string, owner: PhotoOwner): boolean =>
+  row.practiceId === practiceId && ('visitId' in owner ? row.visitId === owner.visitId : row.saddleId === owner.saddleId);
 
 const OLDEST_FIRST = { takenAt: 'ASC', id: 'ASC' } as const;
 

@@ -4,6 +4,7 @@ import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type ErrorCode } from '../platform/errors/registry';
 import { peopleNames } from '../practice/people-names';
+import { isNew } from './append-rules';
 import { VisitEntity, type VisitRow } from './visit.entity';
 
 /** Something added to a visit: whose hand, and the order in which the server heard of it (a device's clock may be wrong by a year). */
@@ -58,13 +59,10 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
   const add = async (tx: EntityManager, who: SignedIn, visitId: string, id: string, body: Body): Promise<void> => {
     const visit = await lockedVisit(tx, who.practiceId, visitId);
     const known = await rows(tx).findOneBy({ id } as Where);
-    if (known !== null) {
-      if (known.practiceId !== who.practiceId || known.visitId !== visitId) throw new FulcraError('NOT_FOUND');
-      if (!table.same(known, body)) throw new FulcraError(table.immutable);
-      return;
-    }
+    const mine = { practiceId: who.practiceId, visitId };
+    if (!isNew(known, mine, (stored) => table.same(stored, body), table.immutable)) return;
     await table.guard?.(tx, visit, body);
-    const row = { id, practiceId: who.practiceId, visitId, handId: who.personId, ...table.columns(body) };
+    const row = { id, ...mine, handId: who.personId, ...table.columns(body) };
     await rows(tx).insert(row as never);
   };
   const withdraw = async (tx: EntityManager, who: SignedIn, visitId: string, id: string, withdrawn: boolean): Promise<void> => {

@@ -1,9 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
-import { type EarlierFact, type Fact, type FactBody, type FactWrite } from '@fulcra/contract';
-import { landmarkProblems } from '@fulcra/core';
+import { type Fact, type FactWrite } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
-import { FulcraError } from '../platform/errors/fulcra-error';
 import { type AppendCollection, appendCollection } from './append-collection';
+import { refuseImpossible } from './fact-rules';
 import { FactEntity, type FactRow } from './fact.entity';
 
 /** What was found and said at visits. */
@@ -25,29 +24,3 @@ export const facts = (db: DataSource): Facts =>
       withdrawn: Boolean(withdrawn),
     }),
   });
-
-/** By itself only: what contradicts another device's reading is kept and asked about, never thrown away. */
-function refuseImpossible(body: FactBody): void {
-  if (body.kind !== 'landmark') return;
-  const problems = landmarkProblems(body, []);
-  if (problems.length > 0) throw new FulcraError('LANDMARK_REFUSED', { problems });
-}
-
-/**
- * Dated facts of a horse from its visits up to a day, without the one named, oldest first.
- * @param dayOf the day of each visit
- */
-export function earlierFacts(
-  said: readonly Fact[],
-  dayOf: ReadonlyMap<string, string>,
-  butVisitId: string | null,
-  upTo: string | null,
-): EarlierFact[] {
-  return said
-    .flatMap(({ visitId, body, withdrawn }) => {
-      const on = dayOf.get(visitId);
-      const counts = on !== undefined && visitId !== butVisitId && (upTo === null || on <= upTo) && !withdrawn;
-      return counts && body.kind === 'intake' ? [{ field: body.field, value: body.value, on }] : [];
-    })
-    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0));
-}

@@ -1,6 +1,5 @@
 import { type Visit } from '@fulcra/contract';
-import { againstRiding } from '@fulcra/core';
-import { type DataSource, type EntityManager } from 'typeorm';
+import { type DataSource } from 'typeorm';
 import { v7 } from 'uuid';
 import { HorseEntity } from '../horses/horse.entity';
 import { FulcraError } from '../platform/errors/fulcra-error';
@@ -8,6 +7,7 @@ import { peopleNames } from '../practice/people-names';
 import { type Change, type MergeCollection, type MergeTable, mergeCollection } from '../records/merge-collection';
 import { FactEntity } from './fact.entity';
 import { rideQuestion } from './ride';
+import { putOnRecord, refuseRiding, saysGoodToRide } from './visit-rules';
 import { VisitEntity, type VisitRow } from './visit.entity';
 
 type VisitChange = Change<'visit'>;
@@ -16,13 +16,11 @@ const VISIT_TABLE: MergeTable<'visit'> = {
   kind: 'visit',
   entity: VisitEntity,
   begun: ({ personId }) => ({ fitterId: personId }),
-  guard: async (change) => {
-    const { tx, who, after } = change;
-    const { practiceId } = who;
+  guard: async ({ tx, who: { practiceId }, id, before, after }) => {
     if (!(await tx.getRepository(HorseEntity).existsBy({ id: after.horseId, practiceId }))) throw new FulcraError('NOT_FOUND');
-    if (after.result === 'goodToRide' && change.before?.result !== 'goodToRide') await refuseRiding(tx, change);
+    if (saysGoodToRide(before, after)) refuseRiding(await rideQuestion(tx, practiceId, id));
   },
-  after: putOnRecord,
+  after: keepOnRecord,
   asRecord: async (row, db) => {
     const visit = row as unknown as VisitRow;
     return visitOf(visit, await peopleNames(db, visit.practiceId));
@@ -51,25 +49,16 @@ export function visits(db: DataSource): Visits {
   };
 }
 
-const REFUSED_WITH = { SORE_HOLD: 'VISIT_HELD', TACK_UNSAFE: 'TACK_UNSAFE', SETTING_REFUSED: 'SETTING_REFUSED' } as const;
-
-/** "Good to ride" can't be said while something takes it back, whichever device says it. */
-async function refuseRiding(tx: EntityManager, { who, id }: VisitChange): Promise<void> {
-  const [first] = againstRiding(await rideQuestion(tx, who.practiceId, id));
-  if (first !== undefined) throw new FulcraError(REFUSED_WITH[first.code]);
-}
-
-/** Closing a visit and opening it again are facts of their own: what was measured then, and what later, can be told apart. */
-async function putOnRecord({ tx, who, id, before, after }: VisitChange): Promise<void> {
-  const from = before?.status ?? 'open';
-  if (from === after.status) return;
+async function keepOnRecord({ tx, who, id, before, after }: VisitChange): Promise<void> {
+  const body = putOnRecord(before, after);
+  if (body === null) return;
   await tx.getRepository(FactEntity).insert({
     id: v7(),
     practiceId: who.practiceId,
     visitId: id,
     handId: who.personId,
     madeAt: new Date(),
-    body: after.status === 'done' ? { kind: 'visitClosed' } : { kind: 'visitReopened' },
+    body,
     withdrawn: false,
   });
 }

@@ -51,6 +51,10 @@ export const inOrder = (entries: readonly Waiting[]): Waiting[] => [...entries].
 export const isOwn = (entry: Waiting, owner: Owner): boolean =>
   entry.practiceId === owner.practiceId && (entry.personId === undefined || entry.personId === owner.personId);
 
+/** Writes of this person that are shown as if the server had them already; the refused ones no longer count. */
+export const shownAsTaken = (waiting: readonly Waiting[], owner: Owner): Write[] =>
+  waiting.filter((w) => isOwn(w, owner) && w.refused === undefined).map((w) => w.write);
+
 /**
  * What may go now: the oldest entry, with those that follow it and can travel along. What follows a refused write of the same thing waits
  * for it, and so does what hangs on a thing that the server would not have at all.

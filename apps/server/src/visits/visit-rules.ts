@@ -1,0 +1,23 @@
+import { type Fact, type Visit } from '@fulcra/contract';
+import { type RideQuestion, againstRiding } from '@fulcra/core';
+import { FulcraError } from '../platform/errors/fulcra-error';
+
+type Stands = Pick<Visit, 'result' | 'status'>;
+
+/** "Good to ride" is asked about when it is said, not each time something else of the visit changes. */
+export const saysGoodToRide = (before: Stands | null, after: Stands): boolean =>
+  after.result === 'goodToRide' && before?.result !== 'goodToRide';
+
+const REFUSED_WITH = { SORE_HOLD: 'VISIT_HELD', TACK_UNSAFE: 'TACK_UNSAFE', SETTING_REFUSED: 'SETTING_REFUSED' } as const;
+
+/** "Good to ride" can't be said while something takes it back, whichever device says it. */
+export function refuseRiding(question: Omit<RideQuestion, 'said'>): void {
+  const [first] = againstRiding(question);
+  if (first !== undefined) throw new FulcraError(REFUSED_WITH[first.code]);
+}
+
+/** Closing a visit and opening it again are facts of their own: what was measured then, and what later, can be told apart. */
+export function putOnRecord(before: Stands | null, after: Stands): Fact['body'] | null {
+  if ((before?.status ?? 'open') === after.status) return null;
+  return after.status === 'done' ? { kind: 'visitClosed' } : { kind: 'visitReopened' };
+}

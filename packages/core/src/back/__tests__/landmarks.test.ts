@@ -79,7 +79,12 @@ describe('landmarks', () => {
     [[], 'none', null],
     [[400], 'oneWay', 400],
     [[400, 412], 'agree', 406],
+    [[400, 420], 'agree', 410],
+    [[400, 420.1], 'askThird', null],
     [[400, 430], 'askThird', null],
+    [[400, 450, 430], 'settled', 440],
+    [[400, 450.1, 430], 'differ', null],
+    [[400, 460, 430], 'differ', null],
     [[400, 430, 424], 'settled', 427],
     [[360, 400, 440], 'differ', null],
   ])('last rib by ways at %j: %s', (ats, state, atMm) => {

@@ -1,21 +1,10 @@
 import { DataSource } from 'typeorm';
-import { HorseEntity } from './horses/horse.entity';
-import { PersonEntity, PracticeEntity } from './practice/practice.entity';
-import { SaddleEntity } from './saddles/saddle.entity';
-import { SessionEntity } from './platform/auth/session.entity';
-import { PhotoEntity, PieceEntity } from './photos/photo.entity';
-import { RiderEntity } from './riders/rider.entity';
-import { FactEntity } from './visits/fact.entity';
-import { DecisionEntity, TakeEntity, VisitEntity } from './visits/visit.entity';
+import { ENTITIES } from './entities';
 import { First1763900000000 } from './platform/db/first-migration';
 import { WholeBack1764000000000 } from './platform/db/second-migration';
 import { WholeSaddle1764100000000 } from './platform/db/third-migration';
 import { SaddlePhotos1764200000000 } from './platform/db/fourth-migration';
 import { KeptDecisions1764300000000 } from './platform/db/fifth-migration';
-import { PracticeSettingsEntity } from './practice/practice-settings';
-
-const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEntity, RiderEntity];
-const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 
 /** A connection with every table known; the caller closes it. */
 export async function openDatabase(url: string): Promise<DataSource> {
@@ -25,7 +14,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
     timezone: 'Z',
     charset: 'utf8mb4_unicode_ci',
     dateStrings: ['DATE'],
-    entities: [...PEOPLE, HorseEntity, SaddleEntity, ...VISITS],
+    entities: [...ENTITIES],
     migrations: [
       First1763900000000,
       WholeBack1764000000000,

@@ -20,6 +20,17 @@ describe('the platform', () => {
     expect(documented).toEqual([...Object.keys(ERRORS), ...Object.keys(PROBLEMS)].sort());
   });
 
+  it('each is documented with its status, its words and its values as the code has them', () => {
+    const page = readFileSync(ERROR_PAGE, 'utf8');
+    const rows = [...page.matchAll(/^\| `([A-Z_]+)`\s*\|(.*)\|$/gm)].map(
+      (m) => [m[1]!, m[2]!.split('|').map((cell) => cell.trim())] as const,
+    );
+    const told = Object.fromEntries(rows);
+    for (const [code, { status, message, remedy }] of Object.entries(ERRORS))
+      expect([code, ...told[code]!]).toEqual([code, String(status), message, remedy]);
+    for (const [code, values] of Object.entries(PROBLEMS)) expect([code, told[code]![0]]).toEqual([code, Object.keys(values).join(', ')]);
+  });
+
   it('the schema in the database is the one the entities describe', async () => {
     const drift = await running.db.driver.createSchemaBuilder().log();
     const columns = drift.upQueries

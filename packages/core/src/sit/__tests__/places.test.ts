@@ -14,7 +14,7 @@ const REST = { heaveMm: 0, pitchDeg: 0, rollDeg: 0 };
 describe('where the panels lie on the muscle and beside the ligament', () => {
   const outer = Math.max(...Array.from({ length: 40 }, (_, i) => under.edgesAt(i * 10)).map((e) => e.outerMm));
   const body = { ...horse(), muscle: [{ xMm: 0, widthMm: 300 }], ligament: [{ xMm: 0, widthMm: 40 }] };
-  const wide = (mm: number) => placesOf({ ...body, muscle: [{ xMm: 0, widthMm: mm }] } as never, saddle, setup, under).insideMuscleMm!;
+  const wide = (mm: number) => placesOf({ ...body, muscle: [{ xMm: 0, widthMm: mm }] }, saddle, setup, under).insideMuscleMm!;
 
   it('the outer edge lies inside half of the muscle’s width, on each side', () => {
     expect(wide(300)).toBeLessThanOrEqual(150 - under.edgesAt(100).outerMm);

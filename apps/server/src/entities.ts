@@ -1,0 +1,15 @@
+import { HorseEntity } from './horses/horse.entity';
+import { PersonEntity, PracticeEntity } from './practice/practice.entity';
+import { SaddleEntity } from './saddles/saddle.entity';
+import { SessionEntity } from './platform/auth/session.entity';
+import { PhotoEntity, PieceEntity } from './photos/photo.entity';
+import { RiderEntity } from './riders/rider.entity';
+import { FactEntity } from './visits/fact.entity';
+import { DecisionEntity, TakeEntity, VisitEntity } from './visits/visit.entity';
+import { PracticeSettingsEntity } from './practice/practice-settings';
+
+const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEntity, RiderEntity];
+const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
+
+/** Every table of the database. */
+export const ENTITIES = [...PEOPLE, HorseEntity, SaddleEntity, ...VISITS] as const;

@@ -4,10 +4,12 @@ import {
   type Problem,
   type ProblemCode,
   type ProblemValues,
+  type RiderMeasure,
   type SaddleMeasureId,
   isProblem,
 } from '@fulcra/core';
 import { LANDMARK_WORDS } from './landmark-words';
+import { RIDER_MEASURE_WORDS } from './rider-words';
 import { SADDLE_MEASURE_WORDS } from './saddle-measure-words';
 
 const mm = (value: number): string => `${Math.round(value * 10) / 10} mm`;
@@ -15,6 +17,9 @@ const side = ({ side }: { readonly side: NearOff }): string => `${side} side`;
 /** A name of an earlier or later release is told as it came. */
 const mark = (landmark: string): string => LANDMARK_WORDS[landmark as LandmarkId]?.name ?? landmark;
 const measure = (id: string): string => SADDLE_MEASURE_WORDS[id as SaddleMeasureId]?.name ?? id;
+
+/** A rider's measure, by its name where this release knows it. */
+const riderMeasure = (id: string): string => RIDER_MEASURE_WORDS[id as RiderMeasure]?.name ?? id;
 
 /** What each refusal says: the value, and what to do. */
 const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string } = {
@@ -63,6 +68,15 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   RIDER_MASS_OUT_OF_RANGE: (v) => `A rider of ${v.massKg} kg is outside 0 to ${v.mostKg} kg. Check the weight.`,
   SADDLE_OFF_THE_BACK: (v) =>
     `${v.share} % of this saddle would lie where the back was not measured. Trace further, move it, or take a shorter saddle.`,
+  RIDER_MEASURE_OUT_OF_RANGE: (v) => `${riderMeasure(v.measure)} of ${mm(v.mm)}: nobody has that (up to ${mm(v.mostMm)}). Check the unit.`,
+  RIDER_MEASURE_MISSING: (v) => `${riderMeasure(v.measure)} is missing, and can’t be filled in from the height. Measure it.`,
+  KNEE_ANGLE_OUT_OF_RANGE: (v) => `A knee of ${v.kneeDeg}° is none: 180° is straight. Choose a smaller bend.`,
+  LEG_TOO_SHORT_SIDEWAYS: (v) =>
+    `With the knee ${mm(v.kneeOutMm)} out from the middle this leg has nothing left to hang down. Check the barrel’s breadth and the leg.`,
+  LEG_CANNOT_REACH_BAR: (v) => `So bent, this leg ends ${mm(v.byMm)} short of the stirrup bar’s plumb. Check where bar and seat are.`,
+  LEG_TOO_SHORT_FOR_HANG: (v) => `A leather that hangs ${mm(v.hangMm)} is ${mm(v.byMm)} longer than this leg. Shorten it.`,
+  HANG_TOO_SHORT: (v) =>
+    `A leather that hangs ${mm(v.hangMm)} is too short to be ridden in; the way over the flap alone takes ${mm(v.leastMm)}.`,
 };
 
 export const problemWords = (problem: Problem): string => (WORDS[problem.code] as (values: Problem['values']) => string)(problem.values);

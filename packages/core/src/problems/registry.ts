@@ -48,6 +48,13 @@ export const PROBLEMS = {
   SADDLE_PLACE_OUTSIDE: { measure: WORD, atMm: NUMBER, lengthMm: NUMBER },
   RIDER_MASS_OUT_OF_RANGE: { massKg: NUMBER, mostKg: NUMBER },
   SADDLE_OFF_THE_BACK: { share: NUMBER },
+  RIDER_MEASURE_OUT_OF_RANGE: { measure: WORD, mm: NUMBER, mostMm: NUMBER },
+  RIDER_MEASURE_MISSING: { measure: WORD },
+  KNEE_ANGLE_OUT_OF_RANGE: { kneeDeg: NUMBER },
+  LEG_TOO_SHORT_SIDEWAYS: { kneeOutMm: NUMBER },
+  LEG_CANNOT_REACH_BAR: { byMm: NUMBER },
+  LEG_TOO_SHORT_FOR_HANG: { hangMm: NUMBER, byMm: NUMBER },
+  HANG_TOO_SHORT: { hangMm: NUMBER, leastMm: NUMBER },
 } satisfies Record<string, Readonly<Record<string, number | string>>>;
 
 export type ProblemCode = keyof typeof PROBLEMS;

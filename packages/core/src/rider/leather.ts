@@ -1,0 +1,81 @@
+import { type NearOff, SIDES } from '../units';
+
+/** How a leather hangs: doubled over the bar through the iron, or a single strap. Western leathers are looped too, with wider holes. */
+export const LEATHER_KINDS = ['looped', 'single', 'westernLooped'] as const;
+export type LeatherKind = (typeof LEATHER_KINDS)[number];
+
+/** A pair as it is: holes are counted from 1, the shortest. */
+export interface LeatherPair {
+  readonly kind: LeatherKind;
+  readonly holes: number;
+  readonly spacingMm: number;
+  /** True hang of each side, mm, in one hole, both under the same pull; iron included. */
+  readonly hang: Readonly<Record<NearOff, { readonly hole: number; readonly hangMm: number }>>;
+  /** Hang measured in two holes gives this, and wins over the rule. */
+  readonly measuredPerHoleMm?: number | undefined;
+}
+
+/** A hole changes the hang by half its spacing where the strap is doubled, by the whole where it isn't. */
+export const RULE_PER_HOLE: Readonly<Record<LeatherKind, number>> = { looped: 0.5, single: 1, westernLooped: 0.5 };
+
+export const perHoleMm = ({ kind, spacingMm, measuredPerHoleMm }: Omit<LeatherPair, 'hang' | 'holes'>): number =>
+  measuredPerHoleMm ?? RULE_PER_HOLE[kind] * spacingMm;
+
+/** The hang of one side in a hole, mm. */
+export const hangInHole = (pair: LeatherPair, side: NearOff, hole: number): number =>
+  pair.hang[side].hangMm + (hole - pair.hang[side].hole) * perHoleMm(pair);
+
+/** Judged with the reading's error of 3 mm (defaults): nothing is judged finer than 5. */
+export const EVEN_LIMITS_MM = { aim: 5, correctAbove: 10, replaceAbove: 25 } as const;
+
+export interface HolesFor {
+  readonly holes: Readonly<Record<NearOff, number>>;
+  readonly hangMm: Readonly<Record<NearOff, number>>;
+  /** Off less near, mm: + the off side hangs lower. */
+  readonly unevenMm: number;
+  /** Mean of both less what was wanted, mm: + too long. */
+  readonly missMm: number;
+}
+
+/** Hangs that differ by less than this are told apart by nobody, mm. */
+const SAME_MM = 0.5;
+
+/** Which hole on each side for a hang: the most even pair of holes first, then the one nearest to the length. */
+export function holesFor(pair: LeatherPair, wantedMm: number): HolesFor {
+  const holes = Array.from({ length: pair.holes }, (_, i) => i + 1);
+  const all = holes.flatMap((near) => holes.map((off) => chosen(pair, { near, off }, wantedMm)));
+  const evenest = Math.min(...all.map((c) => Math.abs(c.unevenMm)));
+  return all
+    .filter((c) => Math.abs(c.unevenMm) <= evenest + SAME_MM)
+    .reduce((best, c) => (Math.abs(c.missMm) < Math.abs(best.missMm) - 1e-9 ? c : best));
+}
+
+function chosen(pair: LeatherPair, holes: HolesFor['holes'], wantedMm: number): HolesFor {
+  const hangMm = { near: hangInHole(pair, 'near', holes.near), off: hangInHole(pair, 'off', holes.off) };
+  return { holes, hangMm, unevenMm: hangMm.off - hangMm.near, missMm: (hangMm.near + hangMm.off) / 2 - wantedMm };
+}
+
+export type PairRemedy =
+  | { readonly code: 'even' }
+  | { readonly code: 'otherHole'; readonly side: NearOff; readonly holes: number }
+  | { readonly code: 'halfAHole'; readonly side: NearOff; readonly leavesMm: number }
+  | { readonly code: 'replacePair'; readonly differMm: number };
+
+/** What a pair needs, from its hang in the same hole number on both sides. */
+export function pairRemedy(pair: LeatherPair): PairRemedy {
+  const differMm = hangInHole(pair, 'off', 1) - hangInHole(pair, 'near', 1);
+  const per = perHoleMm(pair);
+  const longer: NearOff = differMm > 0 ? 'off' : 'near';
+  const by = Math.abs(differMm);
+  if (by > EVEN_LIMITS_MM.replaceAbove) return { code: 'replacePair', differMm };
+  if (by <= EVEN_LIMITS_MM.aim) return { code: 'even' };
+  const holes = Math.round(by / per);
+  const left = Math.abs(by - holes * per);
+  if (holes > 0 && left <= EVEN_LIMITS_MM.aim) return { code: 'otherHole', side: longer, holes };
+  const halves = Math.round((2 * by) / per) / 2;
+  return { code: 'halfAHole', side: longer, leavesMm: Math.abs(by - halves * per) };
+}
+
+/** Holes from one purpose's to another's, mean of both sides: + longer. */
+export const holesBetween = (from: HolesFor, to: HolesFor): number =>
+  SIDES.reduce((sum, side) => sum + to.holes[side] - from.holes[side], 0) / SIDES.length;

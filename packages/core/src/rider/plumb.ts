@@ -1,0 +1,23 @@
+import { type LegPlace } from './linkage';
+
+/** The heel behind the hip's plumb with the leather plumb, mm: even between, a chair seat below, tipped forward above (defaults). */
+export const HEEL_LIMITS_MM = { chairBelow: -20, tippedAbove: 50 } as const;
+
+export type Balance = 'even' | 'chair' | 'tipped';
+
+export interface Plumb {
+  /** + behind the hip, mm. */
+  readonly heelBehindHipMm: number;
+  readonly balance: Balance;
+  /** How far the bar would have to be moved for the heel to be even, mm: + toward the tail; 0 where it is. */
+  readonly barShiftMm: number;
+}
+
+/** A bar about 150 mm ahead of the hip is normal: what counts is where the heel comes to stand. */
+export function plumbOf({ ankle, hip }: Pick<LegPlace, 'ankle' | 'hip'>, heelToAnkleMm: number): Plumb {
+  const heelBehindHipMm = ankle.xMm + heelToAnkleMm - hip.xMm;
+  const { chairBelow, tippedAbove } = HEEL_LIMITS_MM;
+  const balance = heelBehindHipMm < chairBelow ? 'chair' : heelBehindHipMm > tippedAbove ? 'tipped' : 'even';
+  const barShiftMm = balance === 'chair' ? chairBelow - heelBehindHipMm : balance === 'tipped' ? tippedAbove - heelBehindHipMm : 0;
+  return { heelBehindHipMm, balance, barShiftMm };
+}

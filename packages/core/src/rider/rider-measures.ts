@@ -1,0 +1,26 @@
+/** What can be measured of a rider, mm. Every one may be missing: then it is filled in by proportion, and marked. */
+export const RIDER_MEASURES = [
+  'stature',
+  'insideLeg',
+  'buttockToKneeHollow',
+  'thigh',
+  'kneeToSole',
+  'ankleHeight',
+  'ankleToBall',
+  'heelToAnkle',
+  'hipBreadth',
+  'hipJointHalfDistance',
+  'hipJointAboveSeat',
+  'shoulderAboveHip',
+  'armpitToFingertip',
+] as const;
+export type RiderMeasure = (typeof RIDER_MEASURES)[number];
+export type RiderMeasuresMm = Readonly<Partial<Record<RiderMeasure, number>>>;
+
+/** A length with how it came about and how sure it is. */
+export interface KnownLength {
+  readonly mm: number;
+  readonly from: 'measured' | 'insideLeg' | 'stature';
+  /** One standard deviation, mm. */
+  readonly sdMm: number;
+}

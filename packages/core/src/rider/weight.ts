@@ -1,0 +1,29 @@
+/** Dressed rider and all tack over the horse's ideal weight, % (see `WEIGHT_SOURCE`). */
+export const WEIGHT_LEVELS_PERCENT = { note: 15, caution: 20, professional: 25 } as const;
+export const WEIGHT_SOURCE =
+  '20 %: old cavalry and common practice; signs of strain at 25-30 % in light horses (Powell and others 2008). Not a law.';
+/** Error of a weight tape, one standard deviation, % (default). */
+export const TAPE_ERROR_PERCENT = 8;
+
+export type WeightLevel = 'fine' | keyof typeof WEIGHT_LEVELS_PERCENT;
+
+export interface WeightShare {
+  readonly percent: number;
+  readonly level: WeightLevel;
+  /** The next level up lies within the error of the horse's weight: it can't be ruled out. */
+  readonly borderline: boolean;
+}
+
+/** @param lowerBy percentage points the levels are lowered by: unfit, under six, over twenty, a sore back, an unbalanced rider */
+export function weightShare(loadKg: number, idealKg: number, lowerBy = 0): WeightShare {
+  const percent = (100 * loadKg) / idealKg;
+  const level = levelAt(percent, lowerBy);
+  return { percent, level, borderline: levelAt(percent * (1 + TAPE_ERROR_PERCENT / 100), lowerBy) !== level };
+}
+
+function levelAt(percent: number, lowerBy: number): WeightLevel {
+  const { note, caution, professional } = WEIGHT_LEVELS_PERCENT;
+  if (percent > professional - lowerBy) return 'professional';
+  if (percent > caution - lowerBy) return 'caution';
+  return percent > note - lowerBy ? 'note' : 'fine';
+}

@@ -9,6 +9,7 @@ export * from './shape';
 export * from './intake';
 export * from './device';
 export * from './saddle';
+export * from './girth';
 export * from './rider';
 export * from './schools';
 export * from './front';

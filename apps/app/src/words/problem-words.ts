@@ -75,6 +75,8 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
     `With the knee ${mm(v.kneeOutMm)} out from the middle this leg has nothing left to hang down. Check the barrel’s breadth and the leg.`,
   LEG_CANNOT_REACH_BAR: (v) => `So bent, this leg ends ${mm(v.byMm)} short of the stirrup bar’s plumb. Check where bar and seat are.`,
   LEG_TOO_SHORT_FOR_HANG: (v) => `A leather that hangs ${mm(v.hangMm)} is ${mm(v.byMm)} longer than this leg. Shorten it.`,
+  BARREL_NOT_CONVEX: (v) =>
+    `Once round ${mm(v.circumferenceMm)} with a breadth of ${mm(v.breadthMm)}${v.depthMm > 0 ? ` and a depth of ${mm(v.depthMm)}` : ''} is no barrel. Measure again, all at one place.`,
   HANG_TOO_SHORT: (v) =>
     `A leather that hangs ${mm(v.hangMm)} is too short to be ridden in; the way over the flap alone takes ${mm(v.leastMm)}.`,
 };

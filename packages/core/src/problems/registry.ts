@@ -54,6 +54,7 @@ export const PROBLEMS = {
   LEG_TOO_SHORT_SIDEWAYS: { kneeOutMm: NUMBER },
   LEG_CANNOT_REACH_BAR: { byMm: NUMBER },
   LEG_TOO_SHORT_FOR_HANG: { hangMm: NUMBER, byMm: NUMBER },
+  BARREL_NOT_CONVEX: { circumferenceMm: NUMBER, breadthMm: NUMBER, depthMm: NUMBER },
   HANG_TOO_SHORT: { hangMm: NUMBER, leastMm: NUMBER },
 } satisfies Record<string, Readonly<Record<string, number | string>>>;
 

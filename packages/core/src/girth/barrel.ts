@@ -1,0 +1,104 @@
+import { type Outcome, done, problem, refused } from '../problems';
+
+/** Tape and stick round the barrel at one place along the body, mm. */
+export interface BarrelMeasures {
+  readonly circumferenceMm: number;
+  /** At its widest. */
+  readonly breadthMm: number;
+  /** How far below the top of the back the widest lies. */
+  readonly widestBelowMm: number;
+  /** From the top of the back down to under the breastbone; null where it wasn't taken. */
+  readonly depthMm: number | null;
+}
+
+/**
+ * The barrel's cross-section as a superellipse |y/a|^n + |z/b|^n = 1 about the middle of its depth.
+ * Circumference and breadth alone don't determine it: the depth gives the exponent; without it the exponent is 2 and the depth follows.
+ */
+export interface Barrel {
+  readonly halfBreadthMm: number;
+  readonly halfDepthMm: number;
+  readonly exponent: number;
+  /** The widest below the top of the back. */
+  readonly widestBelowMm: number;
+  /** The depth wasn't measured: the exponent is taken as an ellipse's. */
+  readonly assumed: boolean;
+}
+
+/** Between a rhombus and all but a box; a barrel outside of these isn't convex, or was measured wrong. */
+const EXPONENTS = { least: 1, most: 40 } as const;
+const CLOSE_MM = 1e-6;
+
+/**
+ * @returns refused where no convex barrel has these measures: the circumference must lie between that of the rhombus and of the box
+ *   with this breadth and depth, or, without a depth, be longer than there and back across
+ */
+export function barrelFrom({ circumferenceMm, breadthMm, widestBelowMm, depthMm }: BarrelMeasures): Outcome<Barrel> {
+  const a = breadthMm / 2;
+  const values = { circumferenceMm, breadthMm, depthMm: depthMm ?? 0 };
+  if (![circumferenceMm, breadthMm, widestBelowMm, depthMm ?? 1].every((mm) => mm > 0 && Number.isFinite(mm)))
+    return refused(problem('BARREL_NOT_CONVEX', values));
+  const made = (halfDepthMm: number, exponent: number, assumed: boolean): Outcome<Barrel> =>
+    done({ halfBreadthMm: a, halfDepthMm, exponent, widestBelowMm, assumed });
+  if (depthMm === null) {
+    if (circumferenceMm <= 2 * breadthMm) return refused(problem('BARREL_NOT_CONVEX', values));
+    return made(
+      whereItIs((b) => perimeterMm(a, b, 2), circumferenceMm, 0, circumferenceMm),
+      2,
+      true,
+    );
+  }
+  const b = depthMm / 2;
+  const [least, most] = [perimeterMm(a, b, EXPONENTS.least), perimeterMm(a, b, EXPONENTS.most)];
+  if (circumferenceMm < least || circumferenceMm > most) return refused(problem('BARREL_NOT_CONVEX', values));
+  return made(
+    b,
+    whereItIs((n) => perimeterMm(a, b, n), circumferenceMm, EXPONENTS.least, EXPONENTS.most),
+    false,
+  );
+}
+
+/** Half of the breadth at a height below the top of the back, mm; 0 above and below the barrel. */
+export function halfBreadthAt({ halfBreadthMm, halfDepthMm, exponent, widestBelowMm }: Barrel, belowMm: number): number {
+  const t = Math.abs((belowMm - widestBelowMm) / halfDepthMm);
+  return t >= 1 ? 0 : halfBreadthMm * (1 - t ** exponent) ** (1 / exponent);
+}
+
+const STEPS = 360;
+
+/**
+ * Once round a superellipse, mm. Points are spread by the angle of the equal circle, so that flat sides and round corners are both followed;
+ * exact to a tenth of a millimetre on a barrel of two metres.
+ */
+export function perimeterMm(a: number, b: number, exponent: number): number {
+  const point = (i: number): readonly [number, number] => {
+    if (i === STEPS) return [0, b];
+    const angle = (i / STEPS) * (Math.PI / 2);
+    return [a * Math.cos(angle) ** (2 / exponent), b * Math.sin(angle) ** (2 / exponent)];
+  };
+  let length = 0;
+  let before = point(0);
+  for (let i = 1; i <= STEPS; i++) {
+    const now = point(i);
+    length += Math.hypot(now[0] - before[0], now[1] - before[1]);
+    before = now;
+  }
+  return 4 * length;
+}
+
+/** Where a rising function takes a value, by halving. */
+function whereItIs(rising: (x: number) => number, wanted: number, from: number, to: number): number {
+  let [low, high] = [from, to];
+  while (high - low > CLOSE_MM) {
+    const middle = (low + high) / 2;
+    if (rising(middle) < wanted) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** Hair and half the girth lie between the skin and the girth's middle, mm (default): once round half of a barrel that is pi times as much. */
+export const GIRTH_OFFSET_MM = 8;
+
+/** A parallel path is longer by its offset times how far it turns. @param turnsRad half round is pi */
+export const offsetPathMm = (pathMm: number, turnsRad: number, offsetMm: number = GIRTH_OFFSET_MM): number => pathMm + offsetMm * turnsRad;

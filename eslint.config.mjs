@@ -28,7 +28,7 @@ const floors = [
   onlyFrom('words', '$^', 'Words import core and contract only.'),
   onlyFrom('ui', 'words/', 'The design system imports words only.'),
   onlyFrom('drawings', 'words/|ui/|[^/]+$', 'Drawings import words and the design system only.'),
-  onlyFrom('engine', 'platform/', 'The engine stands on the platform only.'),
+  onlyFrom('engine', 'platform/|words/', 'The engine stands on the platform and the words only.'),
 ];
 
 export default tseslint.config(

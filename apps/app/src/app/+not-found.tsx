@@ -3,12 +3,13 @@ import { signedIn } from '../session/signed-in';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { Screen } from '../ui/screen';
+import { UI_PHRASES } from '../words/ui-phrases';
 
 function NotFound() {
   return (
-    <Screen title="Not here" narrow>
-      <EmptyState title="There is no page at this address." text="Nothing is lost. Go to the yard and open it from there.">
-        <Button kind="main" label="To the yard" onPress={() => router.replace('/')} />
+    <Screen title={UI_PHRASES.notHere} narrow>
+      <EmptyState title={UI_PHRASES.noSuchPage} text={UI_PHRASES.goToTheYard}>
+        <Button kind="main" label={UI_PHRASES.toTheYard} onPress={() => router.replace('/')} />
       </EmptyState>
     </Screen>
   );

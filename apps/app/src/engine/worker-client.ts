@@ -1,3 +1,5 @@
+import { WORKER_WORDS } from '../words/saving-words';
+
 /** What any worker of the engine is asked: an id that comes back with the answer, the kind of question, and the question. */
 export interface WorkerAsk {
   readonly id: number;
@@ -87,14 +89,14 @@ export class WorkerClient {
   private opened(): WorkerLike {
     const worker = this.make();
     worker.onmessage = ({ data }) => this.heard(data);
-    worker.onerror = (event) => this.lost(event.message || 'the worker could not be started');
+    worker.onerror = (event) => this.lost(event.message || WORKER_WORDS.notStarted);
     if (this.opening !== null) worker.postMessage({ id: TOLD, ...this.opening });
     return worker;
   }
 
   private listen(): void {
     clearTimeout(this.silence);
-    this.silence = setTimeout(() => this.lost('it gave no answer'), LOST_AFTER_MS);
+    this.silence = setTimeout(() => this.lost(WORKER_WORDS.noAnswer), LOST_AFTER_MS);
   }
 
   private heard(reply: WorkerReply): void {

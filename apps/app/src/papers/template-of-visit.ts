@@ -47,6 +47,6 @@ function templateWords(page: VisitPage, decision: Decision | null, takenAtMm: nu
 
 const settingLines = (decision: Decision, saddle: Saddle | null): string[] => [
   PAPERS_PHRASES.frontIncludedMmAt(Math.round(decision.includedAngleDeg), Math.round(decision.spanAt100Mm), decision.shape),
-  ...(saddle ? [PAPERS_PHRASES.saddle(saddle.name), `Maker and setting: ${saddle.maker}, “${decision.settingLabel}”`] : []),
+  ...(saddle ? [PAPERS_PHRASES.saddle(saddle.name), PAPERS_PHRASES.makerAndSetting(saddle.maker, decision.settingLabel)] : []),
   PAPERS_PHRASES.schoolV(schoolById(decision.schoolId).name, decision.schoolVersion),
 ];

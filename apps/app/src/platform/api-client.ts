@@ -1,3 +1,4 @@
+import { LINE_WORDS } from '../words/saving-words';
 import { type ErrorReply, type Session, errorReplySchema } from '@fulcra/contract';
 
 /** The server answered with a refusal. */
@@ -36,7 +37,7 @@ export function createApi(ask: typeof fetch, heard: (dateHeader: string | null) 
   const token = (): Record<string, string> => (csrfToken ? { 'x-fulcra-csrf': csrfToken } : {});
   const answered = async (path: string, init: RequestInit): Promise<unknown> => {
     const response = await ask(path, { ...init, signal: AbortSignal.timeout(ANSWER_WITHIN_MS) }).catch(() => {
-      throw new NoAnswer('The server does not answer.');
+      throw new NoAnswer(LINE_WORDS.noAnswer);
     });
     heard(response.headers.get('date'));
     if (response.status === 204) return null;
@@ -45,8 +46,8 @@ export function createApi(ask: typeof fetch, heard: (dateHeader: string | null) 
     const known = errorReplySchema.safeParse(json);
     if (known.success) throw new Refused(response.status, known.data.error, retryAfterMs(response));
     // a gateway in between says that the server is away; anything else is an answer of somebody else's
-    if ([502, 503, 504].includes(response.status)) throw new NoAnswer(`The server answered ${response.status} without saying why.`);
-    throw new NotUnderstood(`The server answered ${response.status} with something that can’t be read.`);
+    if ([502, 503, 504].includes(response.status)) throw new NoAnswer(LINE_WORDS.noReason(response.status));
+    throw new NotUnderstood(LINE_WORDS.unreadable(response.status));
   };
   return {
     request: (method, path, body) =>

@@ -1,3 +1,4 @@
+import { SECTION_PHRASES } from '../words/section-phrases';
 import { type Station, type StationMeasurement } from '@fulcra/core';
 import { type TakeWrite } from '@fulcra/contract';
 import { v7 } from 'uuid';
@@ -11,9 +12,10 @@ export function useTakeWrites(visitId: string, station: Station, measurement: St
   const toast = useToast();
   const setWithdrawn = (takeId: string, withdrawn: boolean) => void send({ kind: 'withdrawal', visitId, takeId, body: { withdrawn } });
   const withdraw = (id: string) => {
-    const number = measurement.takes.find((t) => t.id === id)?.number;
+    const take = measurement.takes.find((t) => t.id === id);
+    if (take === undefined) return;
     setWithdrawn(id, true);
-    toast({ text: `Take ${number} is withdrawn.`, undo: () => setWithdrawn(id, false) });
+    toast({ text: SECTION_PHRASES.takeWithdrawn(take.number), undo: () => setWithdrawn(id, false) });
   };
   const keep = (reading: TakeWrite['reading'], takenAtMm: number): Promise<boolean> =>
     send({ kind: 'take', visitId, takeId: v7(), body: { station, takenAtMm, takenAt: momentNow(), reading } });

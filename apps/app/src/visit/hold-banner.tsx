@@ -25,7 +25,9 @@ export function HoldBanner({ visitId, hold }: { readonly visitId: string; readon
       <Body flex={1} color={held ? '$bad' : '$ink'}>
         {held
           ? VISIT_PHRASES.heldAVeterinary(MARK.bad, hold.reasons.map(holdReasonWords).join('; '))
-          : `${MARK.lookOut} Hold cleared by ${last?.by}: ${last?.reason}`}
+          : last === undefined
+            ? ''
+            : VISIT_PHRASES.holdCleared(MARK.lookOut, last.by, last.reason)}
       </Body>
       <Button
         kind="quiet"

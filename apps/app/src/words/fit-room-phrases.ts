@@ -204,4 +204,5 @@ export const FIT_ROOM_PHRASES = {
   betterBy2: (by: string): string => `better by ${by}`,
   worseBy2: (by: string): string => `worse by ${by}`,
   next: (name: string, compared: string, sitHeadline: string): string => `Next ${name}: ${compared} (${sitHeadline}).`,
+  screeningLevels: (meanKPa: number, peakKPa: number): string => `kPa; screening levels: mean ${meanKPa}, peak ${peakKPa}`,
 } as const;

@@ -114,4 +114,5 @@ export const PAPERS_PHRASES = {
   all: 'all',
   unknownReason: 'unknown reason',
   thePdfCould: (why: string): string => `The PDF could not be made: ${why}. The SVG holds the same drawing.`,
+  makerAndSetting: (maker: string, settingLabel: string | null): string => `Maker and setting: ${maker}, “${settingLabel}”`,
 } as const;

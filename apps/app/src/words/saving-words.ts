@@ -31,3 +31,24 @@ export const SENDING_SHORT = {
   notUnderstood: 'server unclear',
   deviceFails: 'device fails',
 } as const;
+
+/** What is said of an entry that a person has to look at. */
+export const SET_ASIDE_WORDS = {
+  failing: (times: number): string => `The server failed on this entry ${times} times. It is kept here, and what came after it goes on.`,
+  failingRemedy: 'Try again later; if it stays, copy what it says and ask for help.',
+  pictureGone: 'This picture is no longer on this device.',
+  pictureGoneRemedy: 'Let it go, or take it again.',
+} as const;
+
+/** What is said where the server's answer is none. */
+export const LINE_WORDS = {
+  noAnswer: 'The server does not answer.',
+  noReason: (status: number): string => `The server answered ${status} without saying why.`,
+  unreadable: (status: number): string => `The server answered ${status} with something that can’t be read.`,
+} as const;
+
+/** Why a computation ended without an answer. */
+export const WORKER_WORDS = {
+  notStarted: 'the worker could not be started',
+  noAnswer: 'it gave no answer',
+} as const;

@@ -53,4 +53,5 @@ export const SECTION_PHRASES = {
   near2: (name: string, unit: string): string => `${name}: near, ${unit}`,
   off: 'off',
   off2: (name: string, unit: string): string => `${name}: off, ${unit}`,
+  takeWithdrawn: (number: number): string => `Take ${number} is withdrawn.`,
 } as const;

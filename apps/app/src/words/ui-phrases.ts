@@ -22,4 +22,7 @@ export const UI_PHRASES = {
   more: (label: string): string => `${label}: more`,
   saidJustNow: 'Said just now',
   undo: 'Undo',
+  notHere: 'Not here',
+  noSuchPage: 'There is no page at this address.',
+  goToTheYard: 'Nothing is lost. Go to the yard and open it from there.',
 } as const;

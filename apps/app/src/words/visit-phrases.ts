@@ -70,4 +70,5 @@ export const VISIT_PHRASES = {
   traceTakes: (name: string, lengthText: number): string => `Trace: ${name}, ${lengthText} takes`,
   open: (name: string): string => `Open: ${name}`,
   open2: 'Open',
+  holdCleared: (lookOut: string, by: string, reason: string): string => `${lookOut} Hold cleared by ${by}: ${reason}`,
 } as const;

@@ -1,3 +1,4 @@
+import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type School } from '@fulcra/core';
 import { G, Rect, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT } from '../../ui/tokens';
@@ -36,7 +37,7 @@ export function PressureKey({ widthPx, topPx, ink, rules }: PressureKeyProps) {
         </SvgText>
       ))}
       <SvgText x={left} y={topPx + 47} fontFamily={BODY_FONT} fontSize={13} fill={ink}>
-        {`kPa; screening levels: mean ${screened[0]}, peak ${screened[1]}`}
+        {FIT_ROOM_PHRASES.screeningLevels(rules.meanPressure.most, rules.peakPressure.most)}
       </SvgText>
     </G>
   );

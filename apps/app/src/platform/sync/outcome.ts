@@ -1,4 +1,5 @@
 import { type ErrorReply } from '@fulcra/contract';
+import { SET_ASIDE_WORDS } from '../../words/saving-words';
 import { type Refusal } from './waiting';
 
 /** Why what waits can't be sent just now. */
@@ -48,6 +49,6 @@ const COUNTED: readonly Trouble[] = ['serverFails', 'notUnderstood'];
 export const countsAgainst = (outcome: Outcome): boolean => outcome.kind === 'later' && COUNTED.includes(outcome.trouble);
 
 export const SET_ASIDE: Refusal = {
-  message: `The server failed on this entry ${MOST_FAILURES} times. It is kept here, and what came after it goes on.`,
-  remedy: 'Try again later; if it stays, copy what it says and ask for help.',
+  message: SET_ASIDE_WORDS.failing(MOST_FAILURES),
+  remedy: SET_ASIDE_WORDS.failingRemedy,
 };

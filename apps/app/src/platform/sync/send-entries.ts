@@ -1,5 +1,6 @@
 import { type Write, PHOTO_PIECE_BYTES, RECORDS, batchReplySchema, isBatched, pathOf, photoSchema } from '@fulcra/contract';
 import { type Api, NoAnswer, NotUnderstood, Refused } from '../api-client';
+import { SET_ASIDE_WORDS } from '../../words/saving-words';
 import { type Outcome, outcomeOf } from './outcome';
 import { type PictureWrite, type Waiting, isPictureWrite } from './waiting';
 
@@ -12,7 +13,7 @@ export interface PhotoStore {
 const heldSchema = photoSchema.pick({ heldBytes: true });
 const PHOTO_GONE: Outcome = {
   kind: 'refused',
-  refusal: { message: 'This picture is no longer on this device.', remedy: 'Let it go, or take it again.' },
+  refusal: { message: SET_ASIDE_WORDS.pictureGone, remedy: SET_ASIDE_WORDS.pictureGoneRemedy },
 };
 
 /** How entries are sent to the real server: one alone, or many small ones together. */

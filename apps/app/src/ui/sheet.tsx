@@ -1,10 +1,18 @@
 import { UI_PHRASES } from '../words/ui-phrases';
 import { FocusScope } from '@tamagui/focus-scope';
-import { type ReactNode, useEffect } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
+import { useWindowDimensions } from 'react-native';
 import { Sheet as Pane, XStack, YStack } from 'tamagui';
 import { Button } from './button';
 import { Heading } from './text';
 import { useLatest } from './use-latest';
+
+/** A sheet leaves so much of the screen free above it that a tap beside it can close it. */
+const MOST_OF_THE_SCREEN = 0.9;
+/** What was dragged away is gone from the page too, for those who don't see it. */
+const GOES_WITHIN_MS = 300;
+/** Handle, name and way out. */
+const HEAD_PX = 70;
 
 export interface SheetProps {
   readonly title: string;
@@ -19,6 +27,9 @@ export interface SheetProps {
  */
 export function Sheet({ title, open, onClose, children }: SheetProps) {
   useEscape(open, onClose);
+  const { height } = useWindowDimensions();
+  const there = useLingering(open, GOES_WITHIN_MS);
+  if (!there) return null;
   return (
     <Pane
       modal
@@ -43,7 +54,6 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
         backgroundColor="$paper"
         borderTopLeftRadius={20}
         borderTopRightRadius={20}
-        maxHeight="88%"
         width="100%"
         maxWidth={720}
         marginHorizontal="auto"
@@ -51,7 +61,12 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
         <FocusScope enabled={open} trapped loop>
           <YStack role="dialog" aria-modal aria-label={title} tabIndex={-1} flexShrink={1} minHeight={0}>
             <SheetHead title={title} onClose={onClose} />
-            <Pane.ScrollView tabIndex={0} role="region" aria-label={UI_PHRASES.content(title)}>
+            <Pane.ScrollView
+              maxHeight={height * MOST_OF_THE_SCREEN - HEAD_PX}
+              tabIndex={0}
+              role="region"
+              aria-label={UI_PHRASES.content(title)}
+            >
               <YStack paddingHorizontal="$l" paddingBottom="$xl" gap="$m">
                 {children}
               </YStack>
@@ -74,6 +89,20 @@ function SheetHead({ title, onClose }: Pick<SheetProps, 'title' | 'onClose'>) {
       </XStack>
     </YStack>
   );
+}
+
+/** Stays true for a while after it became false: as long as going takes to be seen. */
+function useLingering(on: boolean, forMs: number): boolean {
+  const [there, setThere] = useState(on);
+  useEffect(() => {
+    if (on) {
+      setThere(true);
+      return;
+    }
+    const timer = setTimeout(() => setThere(false), forMs);
+    return () => clearTimeout(timer);
+  }, [on, forMs]);
+  return on || there;
 }
 
 function useEscape(open: boolean, onClose: () => void): void {

@@ -10,6 +10,7 @@ const Frame = styled(View, {
   justifyContent: 'center',
   minHeight: 56,
   minWidth: 48,
+  maxWidth: '100%',
   paddingHorizontal: 20,
   borderRadius: 999,
   borderWidth: 2,
@@ -83,7 +84,7 @@ export function Button({
       }}
     >
       {children ?? (
-        <Body fontWeight="700" fontSize="$lead" color={kind === 'main' ? '$onAction' : '$ink'} textAlign="center">
+        <Body flexShrink={1} fontWeight="700" fontSize="$lead" color={kind === 'main' ? '$onAction' : '$ink'} textAlign="center">
           {label}
         </Body>
       )}

@@ -3,7 +3,7 @@ import { type UseFormReturn } from 'react-hook-form';
 import { z } from 'zod';
 import { type DraftSpec, shapedLike } from '../platform/draft';
 import { type Issue } from '../platform/form-resolver';
-import { saddleIssueWords } from '../words/saddle-measure-words';
+import { saddleIssueWords } from '../words/saddle-issue-words';
 import { type MeasureView, NEW_SADDLE } from './saddle-measures';
 
 /** A saddle while it is described, with what stood there when its change was begun. */

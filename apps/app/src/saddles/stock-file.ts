@@ -1,4 +1,4 @@
-import { STOCK_FILE_WORDS, stockRefusalWords } from '../words/saddle-measure-words';
+import { STOCK_FILE_WORDS, stockRefusalWords } from '../words/saddle-issue-words';
 import { type Saddle, type SaddleFields, type SaddleFile, saddleFileSchema } from '@fulcra/contract';
 
 /** A stock as it is handed on: neutral measures, no ids. */

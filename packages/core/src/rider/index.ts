@@ -6,3 +6,6 @@ export * from './leather';
 export * from './leathers-to-buy';
 export * from './plumb';
 export * from './weight';
+export * from './other-rules';
+export * from './flap-and-seat';
+export * from './hip-spread';

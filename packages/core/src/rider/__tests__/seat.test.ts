@@ -1,0 +1,78 @@
+import { type Hangs, type Leg, ankleRuleHangMm, armRuleHang, hipSpread, legAtKnee, neededFlap, seatSize } from '..';
+import { type Barrel } from '../../girth';
+
+const LEG: Leg = { thighMm: 420, shankMm: 420, ankleHeightMm: 66, ankleToBallMm: 124, bootSoleMm: 12, heelDownDeg: 0, hipHalfMm: 85 };
+const HANGS: Hangs = { hip: { xMm: 150, zMm: 95 }, bar: { xMm: 0, zMm: 0, outMm: 85 }, kneeOutMm: 85, treadOutMm: 85 };
+
+describe('the other rules, beside the angle', () => {
+  it('the ankle rule: thigh at 30 degrees, shank plumb, tread at the ankle bone', () => {
+    const wanted = -(95 - 420 * Math.cos(Math.PI / 6) - 420);
+    expect(ankleRuleHangMm(LEG, HANGS, 'english')).toBeCloseTo(wanted, 9);
+    expect(ankleRuleHangMm(LEG, HANGS, 'western')).toBeCloseTo(wanted + 15, 9);
+  });
+  it('a wide horse shortens what hangs down', () =>
+    expect(ankleRuleHangMm(LEG, { ...HANGS, kneeOutMm: 290 }, 'english')).toBeLessThan(ankleRuleHangMm(LEG, HANGS, 'english') + 100));
+  it('the arm rule says how far it is off', () => {
+    const { hangMm, sdMm } = armRuleHang({ mm: 646, from: 'stature', sdMm: 20 });
+    expect(hangMm).toBe(646);
+    expect(sdMm).toBeCloseTo(Math.hypot(40, 20), 9);
+  });
+});
+
+describe('flap and seat', () => {
+  it('a flap reaches from the bar past the knee by three tenths of the shank, and ahead of the knee by its front and the roll', () => {
+    const place = legAtKnee(LEG, HANGS, 120);
+    if (!place.ok) throw new Error('no leg');
+    const { knee } = place.value;
+    expect(neededFlap(place.value, 0, 420)).toEqual({
+      lengthMm: expect.closeTo(-knee.zMm + 126, 9),
+      reachMm: expect.closeTo(-knee.xMm + 85, 9),
+    });
+  });
+
+  it.each([
+    [495, 380, 431.8, false],
+    [523, 380, 444.5, false],
+    [495, 440, 444.5, false],
+    [700, 500, 482.6, true],
+    [300, 250, 381, true],
+  ])('buttock to hollow of the knee %d, hips %d: %d mm', (thigh, hips, size, beyond) => {
+    const made = seatSize(thigh, hips);
+    expect(made.sizeMm).toBeCloseTo(size, 6);
+    expect(made.beyond).toBe(beyond);
+    expect(made.neighboursMm[1] - made.neighboursMm[0]).toBeCloseTo(25.4, 9);
+  });
+});
+
+describe('hips on a wide horse', () => {
+  const round = (halfBreadthMm: number): Barrel => ({ halfBreadthMm, halfDepthMm: 325, exponent: 2, widestBelowMm: 325, assumed: false });
+  it('spread further the broader the barrel', () => {
+    const degs = [230, 270, 310].map((half) => hipSpread(round(half), 85, 60).deg);
+    expect(degs[0]!).toBeLessThan(degs[1]!);
+    expect(degs[1]!).toBeLessThan(degs[2]!);
+  });
+
+  it('the line just touches: nothing of the covered barrel lies beyond it', () => {
+    const barrel = round(270);
+    const { deg, touchesBelowMm } = hipSpread(barrel, 85, 60);
+    const slope = Math.tan((deg * Math.PI) / 180);
+    for (let below = 0; below <= 650; below += 10) {
+      const inside = 1 - ((below - 325) / 325) ** 2;
+      const out = 270 * Math.sqrt(Math.max(0, inside)) + 35;
+      expect(out).toBeLessThanOrEqual(85 + slope * (60 + below) + 0.5);
+    }
+    expect(touchesBelowMm).toBeGreaterThan(0);
+  });
+
+  it('a higher seat buys about a degree for ten millimetres while the thigh touches above the widest', () => {
+    const [low, high] = [hipSpread(round(280), 85, 60), hipSpread(round(280), 85, 70)];
+    expect(low.aboveTheWidest).toBe(true);
+    expect(low.deg - high.deg).toBeGreaterThan(0.4);
+    expect(low.deg - high.deg).toBeLessThan(2);
+  });
+
+  it.each([
+    [150, 'comfortable'],
+    [400, 'caution'],
+  ] as const)('half a breadth of %d: %s', (half, level) => expect(hipSpread(round(half), 85, 60).level).toBe(level));
+});

@@ -10,7 +10,7 @@ import {
   sectionFromPoints,
   MM_PER_FINGER,
 } from '@fulcra/core';
-import { ageWords, dayWords, fingersWords, heightWords } from '../measure-words';
+import { ageWords, dayWords, fingersWords, heightWords, spanWords } from '../measure-words';
 import { problemWords } from '../problem-words';
 import { flipWords, headlineWords, reasonWords, recordWords, remedyWords, verdictSentence } from '../verdict-words';
 
@@ -76,6 +76,13 @@ describe('words', () => {
   ])('%d mm is %s', (mm, words) => {
     expect(fingersWords(mm, MM_PER_FINGER)).toBe(words);
   });
+
+  it.each([
+    [365 * 86_400_000, '1 year'],
+    [-3 * 86_400_000, '3 days'],
+    [5 * 3_600_000, '5 hours'],
+    [-120_000, '2 minutes'],
+  ])('a span of %d ms is %s, whichever way', (span, words) => expect(spanWords(span)).toBe(words));
 
   it('ages, heights and days', () => {
     const now = new Date('2026-11-23T00:00:00Z');

@@ -5,6 +5,7 @@ test('a sheet keeps the focus, scrolls to its end, and goes by Escape or by a dr
   test.skip(project.name !== 'wide', 'the same code at any width');
   const fitter = new Fitter(page);
   await fitter.arrives('/');
+  await page.getByLabel('Find a horse').fill('Corrie');
   await page.getByText('Corrie').first().click();
   await fitter.button('Open this visit').first().click();
   await page.goto(`${page.url()}/fit-room`);

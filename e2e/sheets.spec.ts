@@ -12,9 +12,10 @@ test('a sheet keeps the focus, scrolls to its end, and goes by Escape or by a dr
   await fitter.button('Other saddle').click();
   const sheet = page.getByRole('dialog', { name: 'The stock on this back' });
   await expect(sheet.getByText(/^1\. /)).toBeVisible();
-  const box = (await sheet.boundingBox())!;
-  expect(box.y).toBeGreaterThan(40);
-  expect(box.y + box.height).toBeLessThanOrEqual(page.viewportSize()!.height + 1);
+  const foot = async () => sheet.boundingBox().then((box) => box!.y + box!.height);
+  const lowest = page.viewportSize()!.height + 1;
+  await expect.poll(foot).toBeLessThanOrEqual(lowest);
+  expect((await sheet.boundingBox())!.y).toBeGreaterThan(40);
   for (let i = 0; i < 4; i++) {
     await page.keyboard.press('Tab');
     expect(await sheet.evaluate((node) => node.contains(document.activeElement))).toBe(true);
@@ -24,6 +25,7 @@ test('a sheet keeps the focus, scrolls to its end, and goes by Escape or by a dr
   await expect(fitter.button('Other saddle')).toBeFocused();
   await fitter.button('Other saddle').click();
   await expect(sheet.getByText(/^1\. /)).toBeVisible();
+  await expect.poll(foot).toBeLessThanOrEqual(lowest);
   const again = (await sheet.boundingBox())!;
   await page.mouse.move(again.x + 300, again.y + 20);
   await page.mouse.down();

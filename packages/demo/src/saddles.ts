@@ -30,7 +30,7 @@ const BARS: SaddleBuild = build(
     midAngleDeg: 108,
     rearAngleDeg: 118,
     seatLowMm: 215,
-    barMm: 150,
+    barMm: 70,
     massKg: 13,
     massAtMm: 190,
   },
@@ -195,7 +195,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       ]),
     },
     build: build(
-      { lengthMm: 255, curveMm: fixedAt(16), midAngleDeg: 108, rearAngleDeg: 118, seatLowMm: 135, barMm: 80, massKg: 5, massAtMm: 130 },
+      { lengthMm: 255, curveMm: fixedAt(16), midAngleDeg: 108, rearAngleDeg: 118, seatLowMm: 135, barMm: 15, massKg: 5, massAtMm: 130 },
       {
         pastTreeMm: 10,
         widthMidMm: 88,

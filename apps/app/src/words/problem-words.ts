@@ -77,6 +77,13 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   LEG_TOO_SHORT_FOR_HANG: (v) => `A leather that hangs ${mm(v.hangMm)} is ${mm(v.byMm)} longer than this leg. Shorten it.`,
   BARREL_NOT_CONVEX: (v) =>
     `Once round ${mm(v.circumferenceMm)} with a breadth of ${mm(v.breadthMm)}${v.depthMm > 0 ? ` and a depth of ${mm(v.depthMm)}` : ''} is no barrel. Measure again, all at one place.`,
+  BARREL_TRACING_TOO_SHORT: (v) => `${v.points} places are too few for half a barrel. Give at least ${v.least}, from the top down.`,
+  BARREL_TRACING_OUT_OF_ORDER: (v) =>
+    `Place ${v.place} (${mm(v.belowMm)} down) does not lie below the one before it, or no horse is that large. Put them in order from the top down.`,
+  BARREL_TRACING_HOLLOW: (v) => `At ${mm(v.belowMm)} down the barrel would be hollow, and no girth lies in a hollow. Measure there again.`,
+  PHOTO_POINTS_MISSING: (v) => `Not marked yet: ${v.missing}. Mark them on the photo.`,
+  PHOTO_SCALE_TOO_SHORT: (v) =>
+    `The known length is only ${Math.round(v.px)} px long on this photo; under ${v.leastPx} px a finger’s error spoils every number. Come closer, or mark a longer one.`,
   HANG_TOO_SHORT: (v) =>
     `A leather that hangs ${mm(v.hangMm)} is too short to be ridden in; the way over the flap alone takes ${mm(v.leastMm)}.`,
 };

@@ -23,6 +23,14 @@ export interface Barrel {
   readonly widestBelowMm: number;
   /** The depth wasn't measured: the exponent is taken as an ellipse's. */
   readonly assumed: boolean;
+  /** Half breadths that were traced, from the top down; where they reach they win over the superellipse. */
+  readonly traced?: readonly TracedHalf[] | undefined;
+}
+
+/** Half of the breadth at a height below the top of the back, mm. */
+export interface TracedHalf {
+  readonly belowMm: number;
+  readonly outMm: number;
 }
 
 /** Between a rhombus and all but a box; a barrel outside of these isn't convex, or was measured wrong. */
@@ -59,9 +67,31 @@ export function barrelFrom({ circumferenceMm, breadthMm, widestBelowMm, depthMm 
 }
 
 /** Half of the breadth at a height below the top of the back, mm; 0 above and below the barrel. */
-export function halfBreadthAt({ halfBreadthMm, halfDepthMm, exponent, widestBelowMm }: Barrel, belowMm: number): number {
+export function halfBreadthAt(barrel: Barrel, belowMm: number): number {
+  const { traced } = barrel;
+  if (traced === undefined || traced.length < 2) return superHalf(barrel, belowMm);
+  const last = traced.at(-1)!;
+  if (belowMm < traced[0]!.belowMm) return 0;
+  if (belowMm <= last.belowMm) return between(traced, belowMm);
+  // below the tracing the superellipse goes on; what they differ by at its end runs out
+  const left = Math.max(0, 1 - (belowMm - last.belowMm) / RUNS_OUT_OVER_MM);
+  return Math.max(0, superHalf(barrel, belowMm) + left * (last.outMm - superHalf(barrel, last.belowMm)));
+}
+
+const RUNS_OUT_OVER_MM = 100;
+
+function superHalf({ halfBreadthMm, halfDepthMm, exponent, widestBelowMm }: Barrel, belowMm: number): number {
   const t = Math.abs((belowMm - widestBelowMm) / halfDepthMm);
   return t >= 1 ? 0 : halfBreadthMm * (1 - t ** exponent) ** (1 / exponent);
+}
+
+function between(traced: readonly TracedHalf[], belowMm: number): number {
+  const i = Math.max(
+    1,
+    traced.findIndex((p) => p.belowMm >= belowMm),
+  );
+  const [a, b] = [traced[i - 1]!, traced[i]!];
+  return a.outMm + ((belowMm - a.belowMm) / (b.belowMm - a.belowMm)) * (b.outMm - a.outMm);
 }
 
 const STEPS = 360;

@@ -1,1 +1,2 @@
 export * from './barrel';
+export * from './traced-barrel';

@@ -55,6 +55,11 @@ export const PROBLEMS = {
   LEG_CANNOT_REACH_BAR: { byMm: NUMBER },
   LEG_TOO_SHORT_FOR_HANG: { hangMm: NUMBER, byMm: NUMBER },
   BARREL_NOT_CONVEX: { circumferenceMm: NUMBER, breadthMm: NUMBER, depthMm: NUMBER },
+  BARREL_TRACING_TOO_SHORT: { points: NUMBER, least: NUMBER },
+  BARREL_TRACING_OUT_OF_ORDER: { place: NUMBER, belowMm: NUMBER },
+  BARREL_TRACING_HOLLOW: { belowMm: NUMBER },
+  PHOTO_POINTS_MISSING: { missing: WORD },
+  PHOTO_SCALE_TOO_SHORT: { px: NUMBER, leastPx: NUMBER },
   HANG_TOO_SHORT: { hangMm: NUMBER, leastMm: NUMBER },
 } satisfies Record<string, Readonly<Record<string, number | string>>>;
 

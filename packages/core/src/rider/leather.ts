@@ -40,17 +40,20 @@ export interface HolesFor {
 /** Hangs that differ by less than this are told apart by nobody, mm. */
 const SAME_MM = 0.5;
 
-/** Which hole on each side for a hang: the most even pair of holes first, then the one nearest to the length. */
-export function holesFor(pair: LeatherPair, wantedMm: number): HolesFor {
+/**
+ * Which hole on each side for a hang: the most even pair of holes first, then the one nearest to the length.
+ * @param offLongerMm how much longer the off side is meant to hang; never but for a named person's reason
+ */
+export function holesFor(pair: LeatherPair, wantedMm: number, offLongerMm = 0): HolesFor {
   const holes = Array.from({ length: pair.holes }, (_, i) => i + 1);
-  const all = holes.flatMap((near) => holes.map((off) => chosen(pair, { near, off }, wantedMm)));
-  const evenest = Math.min(...all.map((c) => Math.abs(c.unevenMm)));
-  return all
-    .filter((c) => Math.abs(c.unevenMm) <= evenest + SAME_MM)
-    .reduce((best, c) => (Math.abs(c.missMm) < Math.abs(best.missMm) - 1e-9 ? c : best));
+  const all = holes.flatMap((near) => holes.map((off) => hangsIn(pair, { near, off }, wantedMm)));
+  const off = (c: HolesFor): number => Math.abs(c.unevenMm - offLongerMm);
+  const evenest = Math.min(...all.map(off));
+  return all.filter((c) => off(c) <= evenest + SAME_MM).reduce((best, c) => (Math.abs(c.missMm) < Math.abs(best.missMm) - 1e-9 ? c : best));
 }
 
-function chosen(pair: LeatherPair, holes: HolesFor['holes'], wantedMm: number): HolesFor {
+/** How a pair hangs in two holes, against what is wanted. */
+export function hangsIn(pair: LeatherPair, holes: HolesFor['holes'], wantedMm: number): HolesFor {
   const hangMm = { near: hangInHole(pair, 'near', holes.near), off: hangInHole(pair, 'off', holes.off) };
   return { holes, hangMm, unevenMm: hangMm.off - hangMm.near, missMm: (hangMm.near + hangMm.off) / 2 - wantedMm };
 }
@@ -59,11 +62,24 @@ export type PairRemedy =
   | { readonly code: 'even' }
   | { readonly code: 'otherHole'; readonly side: NearOff; readonly holes: number }
   | { readonly code: 'halfAHole'; readonly side: NearOff; readonly leavesMm: number }
+  | { readonly code: 'swap'; readonly leavesMm: number; readonly offBarLowerMm: number }
   | { readonly code: 'replacePair'; readonly differMm: number };
 
-/** What a pair needs, from its hang in the same hole number on both sides. */
-export function pairRemedy(pair: LeatherPair): PairRemedy {
-  const differMm = hangInHole(pair, 'off', 1) - hangInHole(pair, 'near', 1);
+/** From here on a bar counts as lower than the other, mm (default): the saddle's fault, not the leather's. */
+export const BAR_LEVEL_MM = 5;
+
+/**
+ * What a pair needs, from its hang in the same hole number on both sides.
+ * @param offBarLowerMm how much lower the off bar hangs: swapping sides helps today only then, else it evens wear to come
+ */
+export function pairRemedy(pair: LeatherPair, offBarLowerMm = 0): PairRemedy {
+  const leatherMm = hangInHole(pair, 'off', 1) - hangInHole(pair, 'near', 1);
+  if (Math.abs(leatherMm) <= EVEN_LIMITS_MM.replaceAbove && Math.abs(offBarLowerMm) >= BAR_LEVEL_MM) {
+    const [now, swapped] = [Math.abs(offBarLowerMm + leatherMm), Math.abs(offBarLowerMm - leatherMm)];
+    if (now <= EVEN_LIMITS_MM.aim) return { code: 'even' };
+    if (swapped < now) return { code: 'swap', leavesMm: swapped, offBarLowerMm };
+  }
+  const differMm = leatherMm;
   const per = perHoleMm(pair);
   const longer: NearOff = differMm > 0 ? 'off' : 'near';
   const by = Math.abs(differMm);

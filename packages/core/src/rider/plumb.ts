@@ -13,11 +13,16 @@ export interface Plumb {
   readonly barShiftMm: number;
 }
 
+export function balanceAt(heelBehindHipMm: number): Balance {
+  const { chairBelow, tippedAbove } = HEEL_LIMITS_MM;
+  return heelBehindHipMm < chairBelow ? 'chair' : heelBehindHipMm > tippedAbove ? 'tipped' : 'even';
+}
+
 /** A bar about 150 mm ahead of the hip is normal: what counts is where the heel comes to stand. */
 export function plumbOf({ ankle, hip }: Pick<LegPlace, 'ankle' | 'hip'>, heelToAnkleMm: number): Plumb {
   const heelBehindHipMm = ankle.xMm + heelToAnkleMm - hip.xMm;
   const { chairBelow, tippedAbove } = HEEL_LIMITS_MM;
-  const balance = heelBehindHipMm < chairBelow ? 'chair' : heelBehindHipMm > tippedAbove ? 'tipped' : 'even';
+  const balance = balanceAt(heelBehindHipMm);
   const barShiftMm = balance === 'chair' ? chairBelow - heelBehindHipMm : balance === 'tipped' ? tippedAbove - heelBehindHipMm : 0;
   return { heelBehindHipMm, balance, barShiftMm };
 }

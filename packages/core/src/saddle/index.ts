@@ -9,3 +9,4 @@ export * from './configurations';
 export * from './underside';
 export * from './saddle-problems';
 export * from './saddle-measure-ids';
+export * from './saddle-seat';

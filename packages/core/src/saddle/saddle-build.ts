@@ -97,7 +97,7 @@ export const DEFAULT_BUILD: SaddleBuild = {
     rearAngleDeg: 122,
     pointRakeDeg: 0,
     seatLowMm: 185,
-    barMm: 100,
+    barMm: 40,
     massKg: 7.5,
     massAtMm: 165,
   },

@@ -5,16 +5,13 @@ import { type HorseBody, scapulaEdgeMm } from '../sit/body/horse-body';
 const STEP_MM = 5;
 
 /**
- * Where a saddle is tried first: as far forward as the school lets its points and its bars come, to the next whole step.
- * Where the scapula wasn't felt, the school's own front station.
+ * Where a saddle is tried first: as far forward as the school lets its points come, to the next whole step; where the school has no
+ * rule for the points, where it takes the front. Bars are judged there, not placed by: few saddles could be laid on a back at all
+ * if their bars had to come first. Where the scapula wasn't felt, the school's own front station.
  */
-export function naturalPlaceMm(body: Pick<HorseBody, 'scapula'>, saddle: DescribedSaddle, school: School): number {
-  const [rest, forward] = [scapulaEdgeMm(body, 'restMm'), scapulaEdgeMm(body, 'forwardMm')];
-  const { pointBehindScapula, barBehindForward } = school.rules;
-  const wanted = [
-    rest !== null && pointBehindScapula?.least != null ? rest + pointBehindScapula.least + pointsAheadMm(saddle) : null,
-    forward !== null && barBehindForward?.least != null ? forward + barBehindForward.least - saddle.build.frame.barMm : null,
-  ].flatMap((mm) => mm ?? []);
-  const place = wanted.length === 0 ? school.front.stationMm : Math.max(...wanted);
+export function naturalPlaceMm(body: Pick<HorseBody, 'scapula'>, saddle: DescribedSaddle, { rules, front }: School): number {
+  const rest = scapulaEdgeMm(body, 'restMm');
+  const behind = rules.pointBehindScapula?.least ?? null;
+  const place = rest === null ? front.stationMm : rest + (behind === null ? front.stationMm : behind + pointsAheadMm(saddle));
   return STEP_MM * Math.ceil(place / STEP_MM - 1e-9);
 }

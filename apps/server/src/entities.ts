@@ -3,13 +3,15 @@ import { PersonEntity, PracticeEntity } from './practice/practice.entity';
 import { SaddleEntity } from './saddles/saddle.entity';
 import { SessionEntity } from './platform/auth/session.entity';
 import { PhotoEntity, PieceEntity } from './photos/photo.entity';
-import { RiderEntity } from './riders/rider.entity';
+import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
+import { RiderEntity, RiderMeasuresEntity } from './riders/rider.entity';
 import { FactEntity } from './visits/fact.entity';
 import { DecisionEntity, TakeEntity, VisitEntity } from './visits/visit.entity';
 import { PracticeSettingsEntity } from './practice/practice-settings';
 
-const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEntity, RiderEntity];
+const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEntity, RiderEntity, RiderMeasuresEntity];
+const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity];
 const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 
 /** Every table of the database. */
-export const ENTITIES = [...PEOPLE, HorseEntity, SaddleEntity, ...VISITS] as const;
+export const ENTITIES = [...PEOPLE, HorseEntity, ...TACK, ...VISITS] as const;

@@ -5,6 +5,7 @@ import { WholeBack1764000000000 } from './platform/db/second-migration';
 import { WholeSaddle1764100000000 } from './platform/db/third-migration';
 import { SaddlePhotos1764200000000 } from './platform/db/fourth-migration';
 import { KeptDecisions1764300000000 } from './platform/db/fifth-migration';
+import { RidersAndLeathers1764400000000 } from './platform/db/sixth-migration';
 
 /** A connection with every table known; the caller closes it. */
 export async function openDatabase(url: string): Promise<DataSource> {
@@ -21,6 +22,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
       WholeSaddle1764100000000,
       SaddlePhotos1764200000000,
       KeptDecisions1764300000000,
+      RidersAndLeathers1764400000000,
     ],
     migrationsTableName: 'migration',
   });

@@ -76,6 +76,7 @@ it('what the first release kept is all there after the later migrations', async 
       'WholeSaddle1764100000000',
       'SaddlePhotos1764200000000',
       'KeptDecisions1764300000000',
+      'RidersAndLeathers1764400000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,
@@ -97,7 +98,7 @@ it('what the first release kept is all there after the later migrations', async 
     const [decision] = await stores.decisions.ofVisits(old.practice, [old.visit]);
     expect(decision).toMatchObject({ visitId: old.visit, fitter: 'Old hand', verdict: 'even' });
     expect(decision!.section).toHaveLength(101);
-    const yard = await yardPage(db, old.practice, { search: '', sort: 'name', from: 0, limit: 10 });
+    const yard = await yardPage(db, old.practice, { search: '', rider: '', sort: 'name', from: 0, limit: 10 });
     expect(yard.horses[0]).toMatchObject({ openVisitId: old.visit, lastVisitOn: '2026-01-02' });
     expect(yard.horses[0]!.outline).toHaveLength(40);
     expect(yard.horses[0]!.outline[0]).toEqual({ yMm: -50, zMm: -50 });

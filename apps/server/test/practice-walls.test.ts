@@ -6,8 +6,33 @@ import { type Running, type Visitor, otherPractice, startServer } from './runnin
 let running: Running;
 let stranger: Visitor;
 const [factId, riderId, photoId, saddleId, decisionId] = [v7(), v7(), v7(), v7(), v7()];
+const [measuresId, leatherId, leatherTakeId] = [v7(), v7(), v7()];
 const { id: _, ...SADDLE } = DEMO_SADDLES[0]!;
 const RIDER = { name: 'Ash Penhale', heightMm: null, weightKg: null, note: '' };
+const MEASURES = { riderId, takenOn: '2026-11-20', hand: 'Isla Venn', lengthsMm: { stature: 1700 }, withdrawn: false };
+const LEATHER = {
+  name: 'Long pair',
+  kind: 'looped',
+  spacingMm: 25,
+  holes: 16,
+  newOn: null,
+  eyeToTreadMm: 125,
+  ironWidthMm: null,
+  riderId: null,
+  saddleId: null,
+  state: 'sound',
+  note: '',
+};
+const LEATHER_TAKE = {
+  leatherId,
+  takenOn: '2026-11-20',
+  hand: 'Isla Venn',
+  way: 'hang',
+  near: { hole: 8, hangMm: 640 },
+  off: { hole: 8, hangMm: 644 },
+  second: null,
+  withdrawn: false,
+};
 const PHOTO = {
   view: 'behind',
   note: '',
@@ -24,6 +49,12 @@ beforeAll(async () => {
   const owner = await demoFitter(running);
   ids = await startedVisit(owner);
   await owner.send('PUT', `/api/riders/${riderId}`, RIDER);
+  const taken = [
+    await owner.send('PUT', `/api/rider-measures/${measuresId}`, MEASURES),
+    await owner.send('PUT', `/api/leathers/${leatherId}`, LEATHER),
+    await owner.send('PUT', `/api/leather-takes/${leatherTakeId}`, LEATHER_TAKE),
+  ];
+  expect(taken.map((r) => r.status)).toEqual([200, 200, 200]);
   await owner.send('PUT', `/api/saddles/${saddleId}`, SADDLE);
   await owner.send('PUT', `/api/visits/${ids.visitId}/photos/${photoId}`, PHOTO);
   await owner.send('PUT', `/api/visits/${ids.visitId}/decisions/${decisionId}`, DECISION);
@@ -38,7 +69,15 @@ afterAll(() => running.stop());
 
 /** Open to all, or about the asker alone. Everything not named here must take ids and refuse a stranger's. */
 const WITHOUT_OWNED_IDS = ['/api/health', '/api/ready', '/api/welcome', '/api/session', '/api/horses'];
-const LISTS = ['/api/saddles', '/api/practice-settings', '/api/riders', '/api/saddle-photos'];
+const LISTS = [
+  '/api/saddles',
+  '/api/practice-settings',
+  '/api/riders',
+  '/api/rider-measures',
+  '/api/leathers',
+  '/api/leather-takes',
+  '/api/saddle-photos',
+];
 /** Ids in the body: walked in their own tests. */
 const ASKS = ['/api/rankings', '/api/writes'];
 /** A body that isn't JSON: walked in its own test. */
@@ -53,6 +92,9 @@ const BODIES: Record<string, unknown> = {
   'PUT /api/visits/{visitId}/facts/{factId}': { madeAt: '2026-11-20T09:00:00.000Z', body: { kind: 'cautionsShown' } },
   'PUT /api/visits/{visitId}/facts/{factId}/withdrawn': { withdrawn: true },
   'PUT /api/riders/{riderId}': RIDER,
+  'PUT /api/rider-measures/{measuresId}': MEASURES,
+  'PUT /api/leathers/{leatherId}': LEATHER,
+  'PUT /api/leather-takes/{leatherTakeId}': LEATHER_TAKE,
   'PUT /api/saddles/{saddleId}': SADDLE,
   'PUT /api/visits/{visitId}/photos/{photoId}': PHOTO,
   'PUT /api/saddles/{saddleId}/photos/{photoId}': PHOTO,
@@ -66,7 +108,10 @@ describe('another practice', () => {
     expect(walked.length).toBeGreaterThanOrEqual(7);
     for (const { method, url } of walked) {
       const key = `${method} ${url}`;
-      const owned: Record<string, string> = { ...ids, factId, riderId, photoId, saddleId, decisionId, practiceId };
+      const owned: Record<string, string> = {
+        ...{ ...ids, factId, riderId, photoId, saddleId, decisionId, practiceId },
+        ...{ measuresId, leatherId, leatherTakeId },
+      };
       const path = url.replace(/\{(\w+)\}/g, (_, name: string) => owned[name] ?? `{${name}}`);
       expect(path).not.toContain('{');
       const body = method === 'GET' ? undefined : (BODIES[key] ?? visitOf(ids.horseId));

@@ -1,4 +1,4 @@
-import { DEMO_SADDLES } from '@fulcra/demo';
+import { DEMO_LEATHERS, DEMO_SADDLES } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { DECISION, HORSE, TAKE, demoFitter, startedVisit } from './journeys';
 import { type Reply, type Running, type Visitor, startServer } from './running-server';
@@ -20,6 +20,12 @@ const codes = (replies: readonly Reply[]) => replies.map((r) => (r.status === 20
 const RECORDS = [
   ['horse', async () => ({ path: `/api/horses/${v7()}`, fields: HORSE }), 'note', 'kind'],
   ['rider', async () => ({ path: `/api/riders/${v7()}`, fields: RIDER }), 'note', 'name'],
+  [
+    'leather',
+    async () => ({ path: `/api/leathers/${v7()}`, fields: { ...DEMO_LEATHERS[0]!, riderId: null, saddleId: null } }),
+    'note',
+    'name',
+  ],
   ['saddle', async () => ({ path: `/api/saddles/${v7()}`, fields: SADDLE }), 'note', 'whereabouts'],
   [
     'visit',

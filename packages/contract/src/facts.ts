@@ -11,6 +11,8 @@ import {
   LANDMARKS,
   LAST_RIB_WAYS,
   PASS_IDS,
+  PHOTO_POINTS,
+  PURPOSES,
   REACTIONS,
   SKIN_SIGNS,
   STEPS,
@@ -83,6 +85,50 @@ export const landmarkFactSchema = z.object({
   atMm: finite,
 });
 
+const barrelSchema = z.object({
+  kind: z.literal('barrel'),
+  circumferenceMm: z.number().min(400).max(3500),
+  breadthMm: z.number().min(100).max(1200),
+  widestBelowMm: z.number().min(20).max(900),
+  depthMm: z.number().min(100).max(1300).nullable(),
+  traced: z
+    .array(z.object({ belowMm: z.number().min(0).max(1300), outMm: z.number().min(0).max(700) }))
+    .max(200)
+    .readonly()
+    .nullable(),
+});
+
+const pxSchema = z.object({ x: z.number().min(-20000).max(20000), y: z.number().min(-20000).max(20000) });
+const sideMarksSchema = z.object({
+  kind: z.literal('sideMarks'),
+  photoId: idSchema,
+  riderId: idSchema.nullable(),
+  marked: z.object({
+    widthPx: z.number().min(1).max(20000),
+    heightPx: z.number().min(1).max(20000),
+    looks: z.enum(['left', 'right']),
+    points: z.partialRecord(z.enum(PHOTO_POINTS), pxSchema),
+    plumb: z.union([z.object({ from: pxSchema, to: pxSchema }), z.object({ tiltDeg: z.number().min(-90).max(90) })]),
+    scale: z.object({ from: pxSchema, to: pxSchema, mm: z.number().min(10).max(3000) }),
+    distanceMm: z.number().min(500).max(60000),
+  }),
+});
+
+const leatherHolesSchema = z.object({
+  kind: z.literal('leatherHoles'),
+  riderId: idSchema,
+  leatherId: idSchema,
+  saddleId: idSchema.nullable(),
+  coreVersion: z.string().max(20),
+  lines: z
+    .array(
+      z.object({ purpose: z.enum(PURPOSES), hangMm: finite, near: z.number().int().min(1).max(60), off: z.number().int().min(1).max(60) }),
+    )
+    .min(1)
+    .max(PURPOSES.length)
+    .readonly(),
+});
+
 /** The cautions were shown before the first touch. */
 const cautionsSchema = z.object({ kind: z.literal('cautionsShown') });
 
@@ -104,6 +150,9 @@ export const factBodySchema = z.discriminatedUnion('kind', [
   bellyLiftSchema,
   traitSchema,
   landmarkFactSchema,
+  barrelSchema,
+  sideMarksSchema,
+  leatherHolesSchema,
   cautionsSchema,
   clearanceSchema,
   skipSchema,

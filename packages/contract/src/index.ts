@@ -7,6 +7,7 @@ export * from './visits';
 export * from './facts';
 export * from './photos';
 export * from './riders';
+export * from './leathers';
 export * from './horses';
 export * from './saddle-build';
 export * from './saddles';

@@ -23,6 +23,8 @@ export const MOST_ON_PAGE = 100;
 /** A page of the yard: searched and sorted by the server. */
 export const yardQuerySchema = z.object({
   search: z.string().trim().max(120).default(''),
+  /** Only horses that this rider rides. */
+  rider: z.union([idSchema, z.literal('')]).default(''),
   sort: z.enum(YARD_SORTS).default('name'),
   from: z.coerce.number().int().min(0).max(1_000_000).default(0),
   limit: z.coerce.number().int().min(1).max(MOST_ON_PAGE).default(MOST_ON_PAGE),

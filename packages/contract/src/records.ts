@@ -5,13 +5,40 @@ import { factSchema, factWriteSchema } from './facts';
 import { horseFieldsSchema, horseSchema, horseWriteSchema } from './horses';
 import { photoSchema, photoWriteSchema, saddlePhotoSchema } from './photos';
 import { practiceSettingsFieldsSchema, practiceSettingsSchema, practiceSettingsWriteSchema } from './practice-settings';
-import { riderFieldsSchema, riderSchema, riderWriteSchema } from './riders';
+import {
+  leatherFieldsSchema,
+  leatherSchema,
+  leatherTakeFieldsSchema,
+  leatherTakeSchema,
+  leatherTakeWriteSchema,
+  leatherWriteSchema,
+} from './leathers';
+import {
+  riderFieldsSchema,
+  riderMeasuresFieldsSchema,
+  riderMeasuresSchema,
+  riderMeasuresWriteSchema,
+  riderSchema,
+  riderWriteSchema,
+} from './riders';
 import { saddleFieldsSchema, saddleSchema, saddleWriteSchema } from './saddles';
 import { takeSchema, takeWriteSchema, withdrawalSchema } from './sections';
 import { visitFieldsSchema, visitSchema, visitWriteSchema } from './visits';
 
 /** What is shown of the server: each answer that is kept in the browser and laid over with what still waits there. */
-export const VIEWS = ['horses', 'horse', 'visit', 'tracings', 'riders', 'saddles', 'saddle-photos', 'practice-settings'] as const;
+export const VIEWS = [
+  'horses',
+  'horse',
+  'visit',
+  'tracings',
+  'riders',
+  'rider-measures',
+  'leathers',
+  'leather-takes',
+  'saddles',
+  'saddle-photos',
+  'practice-settings',
+] as const;
 export type ViewKey = (typeof VIEWS)[number];
 
 interface Spec {
@@ -64,6 +91,33 @@ export const RECORDS = {
     read: riderSchema,
     listed: true,
     views: ['riders'],
+  }),
+  riderMeasures: record({
+    mode: 'merge',
+    path: '/api/rider-measures/:measuresId',
+    fields: riderMeasuresFieldsSchema,
+    write: riderMeasuresWriteSchema,
+    read: riderMeasuresSchema,
+    listed: true,
+    views: ['rider-measures'],
+  }),
+  leather: record({
+    mode: 'merge',
+    path: '/api/leathers/:leatherId',
+    fields: leatherFieldsSchema,
+    write: leatherWriteSchema,
+    read: leatherSchema,
+    listed: true,
+    views: ['leathers'],
+  }),
+  leatherTake: record({
+    mode: 'merge',
+    path: '/api/leather-takes/:leatherTakeId',
+    fields: leatherTakeFieldsSchema,
+    write: leatherTakeWriteSchema,
+    read: leatherTakeSchema,
+    listed: true,
+    views: ['leather-takes'],
   }),
   saddle: record({
     mode: 'merge',

@@ -1,4 +1,13 @@
-import { ARCH_SHAPES, SADDLE_MEASURE_PATHS, type SaddleMeasureId, saddleProblems } from '@fulcra/core';
+import {
+  ARCH_SHAPES,
+  SADDLE_MEASURE_PATHS,
+  SEAT_LIMITS_MM,
+  SEAT_MEASURES,
+  type SaddleMeasureId,
+  type SaddleSeatMeasure,
+  UNKNOWN_SEAT,
+  saddleProblems,
+} from '@fulcra/core';
 import { z } from 'zod';
 import { idSchema, nameSchema, noteSchema } from './basics';
 import { saddleBuildSchema } from './saddle-build';
@@ -19,6 +28,12 @@ export const saddleFrontSchema = z.object({
 
 export const SADDLE_STATES = ['sound', 'notChecked', 'unsafe'] as const;
 
+const seatMeasure = (measure: SaddleSeatMeasure) => z.number().min(SEAT_LIMITS_MM[measure][0]).max(SEAT_LIMITS_MM[measure][1]).nullable();
+/** What a rider's leg meets; what nobody measured stays unknown. */
+export const saddleSeatSchema = z.object(
+  Object.fromEntries(SEAT_MEASURES.map((m) => [m, seatMeasure(m)])) as Record<SaddleSeatMeasure, ReturnType<typeof seatMeasure>>,
+);
+
 const saddleShape = z.object({
   name: nameSchema,
   maker: nameSchema,
@@ -27,6 +42,7 @@ const saddleShape = z.object({
   change: z.enum(['fixed', 'exchangeablePlate', 'workshop']),
   front: saddleFrontSchema,
   build: saddleBuildSchema,
+  seat: saddleSeatSchema.default(UNKNOWN_SEAT),
   /** Unsafe tack is never called good to ride. */
   state: z.enum(SADDLE_STATES),
   whereabouts: z.string().trim().max(200),

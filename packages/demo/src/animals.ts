@@ -150,7 +150,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       heightMm: hands(12.2),
       note: 'Short back; still filling out.',
       sex: 'mare',
-      riderIds: [],
+      riderIds: [RIDER_IDS.pip],
     },
     ...backed(
       { nearDeg: 48.5, offDeg: 48.5, apexRadiusMm: 55, bowMm: 1, depthMm: 170 },
@@ -208,7 +208,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       heightMm: hands(15.3),
       note: 'Weak on the off side since his winter off.',
       sex: 'gelding',
-      riderIds: [],
+      riderIds: [RIDER_IDS.tamsin],
     },
     ...backed(
       { nearDeg: 43, offDeg: 39, apexRadiusMm: 32, bowMm: 0, depthMm: 200 },

@@ -1,5 +1,5 @@
 import { type FactBody, type TakeWrite } from '@fulcra/contract';
-import { type Random, SECTION_STATIONS, type SectionStation, seededRandom } from '@fulcra/core';
+import { type BarrelMeasures, type Random, SECTION_STATIONS, type SectionStation, seededRandom } from '@fulcra/core';
 import { type DemoAnimal } from './animals';
 import { type BackBuild, FRONT_AT_MM, landmarkReadings, sectionTake, stationAtMm, toplineTake } from './back-generator';
 import { STEADY_HAND } from './front-section-generator';
@@ -55,14 +55,21 @@ function takesOf(build: BackBuild, stations: readonly SectionStation[], on: stri
 
 const momentOn = (on: string, minute: number): string => `${on}T09:${String(10 + minute).padStart(2, '0')}:00.000Z`;
 
-/** What was felt and marked at a whole visit: nothing sore, every landmark, weight and work of that day. */
-export function wholeBackFacts(build: BackBuild, on: string, weightKg: number, firstId: number): DemoFact[] {
+/** What was felt and marked at a whole visit: nothing sore, every landmark, weight and work of that day, the barrel where it was taken. */
+export function wholeBackFacts(
+  build: BackBuild,
+  on: string,
+  weightKg: number,
+  firstId: number,
+  barrel: BarrelMeasures | null = null,
+): DemoFact[] {
   const bodies: FactBody[] = [
     { kind: 'intake', field: 'weightKg', value: weightKg },
     { kind: 'intake', field: 'work', value: 'medium' },
     { kind: 'intake', field: 'timeOff', value: 'none' },
     { kind: 'cautionsShown' },
     ...landmarkReadings(build).map((reading): FactBody => ({ kind: 'landmark', ...reading })),
+    ...(barrel === null ? [] : [{ kind: 'barrel' as const, ...barrel, traced: null }]),
   ];
   return bodies.map((body, i) => ({ id: demoId(firstId + i), madeAt: `${on}T09:05:00.000Z`, body }));
 }

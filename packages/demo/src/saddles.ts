@@ -1,6 +1,7 @@
 import { type Saddle } from '@fulcra/contract';
-import { DEFAULT_BUILD, type Frame, type NumberSetting, type Panel, type SaddleBuild, fixedAt } from '@fulcra/core';
+import { DEFAULT_BUILD, type Frame, type NumberSetting, type Panel, type SaddleBuild, UNKNOWN_SEAT, fixedAt } from '@fulcra/core';
 import { demoId } from './ids';
+import { DEMO_SEATS } from './saddle-seats';
 
 type Front = Saddle['front'];
 
@@ -85,6 +86,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['Oak', 105],
       ]),
     },
+    seat: DEMO_SEATS.trekkerOne,
     build: build(
       { lengthMm: 325, seatLowMm: 172, curveMm: fixedAt(20), midAngleDeg: 106, rearAngleDeg: 120 },
       { depthFrontMm: range(30, 26, 38, 4), depthRearMm: range(42, 34, 54, 4) },
@@ -111,6 +113,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['Elm', 110],
       ]),
     },
+    seat: DEMO_SEATS.trekkerTwo,
     build: build(
       { curveMm: fixedAt(12), headRiseMm: 10, midAngleDeg: 116, rearAngleDeg: 130, massKg: 8, lengthMm: 318, seatLowMm: 168 },
       {
@@ -142,6 +145,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['IIII', 84],
       ]),
     },
+    seat: DEMO_SEATS.distance,
     build: build(
       { lengthMm: 335, curveMm: fixedAt(20), headRiseMm: 45, midAngleDeg: 92, rearAngleDeg: 106, seatLowMm: 175, massKg: 5.5 },
       {
@@ -170,6 +174,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       presentSetting: 0,
       settings: settings([['Broad 3', 92]]),
     },
+    seat: UNKNOWN_SEAT,
     build: build(
       { lengthMm: 390, curveMm: fixedAt(5), midAngleDeg: 104, rearAngleDeg: 116, seatLowMm: 205, massKg: 9 },
       { depthFrontMm: fixedAt(32), depthRearMm: fixedAt(44), filling: 'foam', flock: { leastMm: 0, mostMm: 0, stepMm: 0 } },
@@ -194,6 +199,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['Broad 3', 98],
       ]),
     },
+    seat: DEMO_SEATS.hack,
     build: build(
       { lengthMm: 255, curveMm: fixedAt(16), midAngleDeg: 108, rearAngleDeg: 118, seatLowMm: 135, barMm: 15, massKg: 5, massAtMm: 130 },
       {
@@ -228,6 +234,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         ['VI', 94],
       ]),
     },
+    seat: DEMO_SEATS.breaker,
     build: build(
       {
         lengthMm: 330,
@@ -255,6 +262,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       presentSetting: 0,
       settings: settings([['mid bar', 94]]),
     },
+    seat: UNKNOWN_SEAT,
     build: BARS,
     ...{ state: 'notChecked' as const, whereabouts: 'loft', note: 'Came with the island; rigging not looked at since.' },
   },

@@ -1,6 +1,16 @@
-import { type DecisionWrite, type HorseFields, type Rider, type Saddle, type VisitFields } from '@fulcra/contract';
+import {
+  type DecisionWrite,
+  type HorseFields,
+  type Leather,
+  type LeatherTaken,
+  type Rider,
+  type RiderMeasuresTaken,
+  type Saddle,
+  type VisitFields,
+} from '@fulcra/contract';
 import {
   CORE_VERSION,
+  type BarrelMeasures,
   type Section,
   archOfSetting,
   bestSetting,
@@ -16,7 +26,8 @@ import { DEMO_ANIMALS } from './animals';
 import { FRONT_AT_MM } from './back-generator';
 import { demoId } from './ids';
 import { type DemoFact, type DemoTake, frontTakes, wholeBackFacts, wholeBackTakes } from './measured-visit';
-import { DEMO_RIDERS } from './riders';
+import { DEMO_LEATHERS, DEMO_LEATHER_TAKES } from './leathers';
+import { DEMO_RIDERS, DEMO_RIDER_MEASURES } from './riders';
 import { DEMO_SADDLES } from './saddles';
 
 /** Only ever offered where the server was started in demo mode. */
@@ -40,6 +51,9 @@ interface DemoVisit {
 export interface DemoScenario {
   readonly account: typeof DEMO_ACCOUNT;
   readonly riders: readonly Rider[];
+  readonly riderMeasures: readonly RiderMeasuresTaken[];
+  readonly leathers: readonly Leather[];
+  readonly leatherTakes: readonly LeatherTaken[];
   readonly horses: readonly { readonly id: string; readonly horse: HorseFields }[];
   readonly saddles: readonly Saddle[];
   readonly visits: readonly DemoVisit[];
@@ -55,6 +69,7 @@ interface PastVisit {
   readonly weightKg: number | null;
   /** How much weaker the off side was that day than it is now, degrees. */
   readonly weaker: number;
+  readonly barrel: BarrelMeasures | null;
 }
 
 const past = (number: number, animal: number, on: string, saddle: number | null, more: Partial<PastVisit> = {}): PastVisit => ({
@@ -65,18 +80,26 @@ const past = (number: number, animal: number, on: string, saddle: number | null,
   open: false,
   weightKg: null,
   weaker: 0,
+  barrel: null,
   ...more,
+});
+
+const barrel = (circumferenceMm: number, breadthMm: number, widestBelowMm: number, depthMm: number | null): BarrelMeasures => ({
+  circumferenceMm,
+  breadthMm,
+  widestBelowMm,
+  depthMm,
 });
 
 /** A few past visits, one under way; Marl has none so that a newcomer can begin there. Corrie came back after his winter off. */
 const PAST: readonly PastVisit[] = [
-  past(0, 1, '2026-04-14', 1, { weightKg: 512 }),
-  past(1, 2, '2026-05-20', 0, { weightKg: 540 }),
-  past(2, 4, '2026-06-02', 2, { weightKg: 441 }),
+  past(0, 1, '2026-04-14', 1, { weightKg: 512, barrel: barrel(1930, 580, 315, 660) }),
+  past(1, 2, '2026-05-20', 0, { weightKg: 540, barrel: barrel(1960, 540, 330, null) }),
+  past(2, 4, '2026-06-02', 2, { weightKg: 441, barrel: barrel(1780, 460, 320, 660) }),
   past(3, 5, '2026-09-11', 4),
   past(6, 7, '2026-03-12', null, { weightKg: 478, weaker: 4 }),
   past(7, 7, '2026-06-19', null, { weightKg: 492, weaker: 2 }),
-  past(4, 7, '2026-09-18', 5, { weightKg: 505 }),
+  past(4, 7, '2026-09-18', 5, { weightKg: 505, barrel: barrel(1890, 500, 330, 690) }),
   past(5, 6, '2026-10-05', null, { open: true }),
 ];
 
@@ -84,6 +107,9 @@ export function demoScenario(): DemoScenario {
   return {
     account: DEMO_ACCOUNT,
     riders: DEMO_RIDERS,
+    riderMeasures: DEMO_RIDER_MEASURES,
+    leathers: DEMO_LEATHERS,
+    leatherTakes: DEMO_LEATHER_TAKES,
     horses: DEMO_ANIMALS.map(({ number, horse }) => ({ id: horseId(number), horse })),
     saddles: DEMO_SADDLES,
     visits: PAST.map(pastVisit),
@@ -92,7 +118,7 @@ export function demoScenario(): DemoScenario {
 
 const horseId = (number: number): string => demoId(200 + number);
 
-function pastVisit({ number, animal: which, on, saddle: saddleIndex, open, weightKg, weaker }: PastVisit): DemoVisit {
+function pastVisit({ number, animal: which, on, saddle: saddleIndex, open, weightKg, weaker, barrel: round }: PastVisit): DemoVisit {
   const animal = DEMO_ANIMALS.find((a) => a.number === which)!;
   const build = { ...animal.back, weakOffDeg: animal.back.weakOffDeg + weaker };
   const firstId = 1000 + number * 40;
@@ -110,7 +136,7 @@ function pastVisit({ number, animal: which, on, saddle: saddleIndex, open, weigh
       result: saddle === null ? null : 'goodToRide',
     },
     takes,
-    facts: weightKg === null ? [] : wholeBackFacts(build, on, weightKg, 5000 + number * 60),
+    facts: weightKg === null ? [] : wholeBackFacts(build, on, weightKg, 5000 + number * 60, round),
     decision: saddle === null ? null : decisionFor(takes, saddle, on),
   };
 }

@@ -14,7 +14,8 @@ export function FingerWidth() {
   const was = usePracticeSettings();
   const put = (mm: number) => {
     const fingerMm = Math.min(FINGER_LIMITS_MM.most, Math.max(FINGER_LIMITS_MM.least, mm));
-    if (fingerMm !== was.fingerMm) void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { fingerMm, was } });
+    if (fingerMm !== was.fingerMm)
+      void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, fingerMm, was } });
   };
   return (
     <YStack gap="$xs">

@@ -1,4 +1,4 @@
-import { type RiderFields } from '@fulcra/contract';
+import { NEW_RIDER, type RiderFields } from '@fulcra/contract';
 import { z } from 'zod';
 import { type DraftSpec } from '../platform/draft';
 import { FORM_WORDS } from '../words/form-words';
@@ -25,7 +25,13 @@ export const riderFormSchema: z.ZodType<RiderFields, RiderForm> = typedSchema
   })
   .transform(({ name, height, weight, note }): RiderFields => {
     const heightCm = numberIn(height, HEIGHT_CM) ?? null;
-    return { name: name.trim(), heightMm: heightCm === null ? null : heightCm * 10, weightKg: numberIn(weight, WEIGHT_KG) ?? null, note };
+    return {
+      ...NEW_RIDER,
+      name: name.trim(),
+      heightMm: heightCm === null ? null : heightCm * 10,
+      weightKg: numberIn(weight, WEIGHT_KG) ?? null,
+      note,
+    };
   });
 
 /** null when nothing is typed, undefined when it can't be read. */

@@ -1,6 +1,6 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type SaddleFields } from '@fulcra/contract';
-import { type ArchShape, type NumberSetting, type SaddleMeasureId, DEFAULT_BUILD, makeableShapes } from '@fulcra/core';
+import { type ArchShape, type NumberSetting, type SaddleMeasureId, DEFAULT_BUILD, UNKNOWN_SEAT, makeableShapes } from '@fulcra/core';
 
 export type MeasureView = 'side' | 'under' | 'front';
 
@@ -144,6 +144,7 @@ export const NEW_SADDLE: SaddleFields = {
     presentSetting: 0,
   },
   build: DEFAULT_BUILD,
+  seat: UNKNOWN_SEAT,
   state: 'notChecked',
   whereabouts: '',
   note: '',

@@ -11,6 +11,9 @@ type Named = { readonly [K in RecordKind]: (write: WriteOf<K>) => string };
 const NAMES: Named = {
   horse: ({ body }) => `Horse: ${body.name}`,
   rider: ({ body }) => `Rider: ${body.name}`,
+  riderMeasures: ({ body }) => `A rider measured on ${dayWords(body.takenOn)}`,
+  leather: ({ body }) => `Leathers: ${body.name}`,
+  leatherTake: ({ body }) => `Leathers measured on ${dayWords(body.takenOn)}`,
   saddle: ({ body }) => `Saddle: ${body.name}`,
   visit: ({ body }) => `Visit of ${dayWords(body.startedOn)}`,
   practiceSettings: () => 'What the practice agreed on',
@@ -42,6 +45,12 @@ function factName(body: FactBody): string {
       return `Shape: ${TRAIT_WORDS[body.trait].toLowerCase()}`;
     case 'landmark':
       return `${LANDMARK_WORDS[body.landmark].name}: ${Math.round(body.atMm)} mm`;
+    case 'barrel':
+      return 'The barrel measured';
+    case 'sideMarks':
+      return 'Marks on a photo from the side';
+    case 'leatherHoles':
+      return 'Holes of the leathers';
     case 'cautionsShown':
       return 'Cautions were shown';
     case 'holdCleared':
@@ -80,6 +89,25 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
   state: 'State',
   whereabouts: 'Where it is',
   fingerMm: 'Width of a finger, mm',
+  rider: 'Riders: angles, lengths to buy, weight',
+  seat: 'Seat, flap and bars',
+  purposes: 'What the leathers are for',
+  injuries: 'Old injuries',
+  offLegLongerMm: 'Off leg longer by, mm',
+  uneven: 'Leathers uneven on purpose',
+  lengthsMm: 'Lengths of the rider',
+  withdrawn: 'Withdrawn',
+  spacingMm: 'Hole spacing, mm',
+  holes: 'Number of holes',
+  firstHole: 'Number at the shortest hole',
+  newOn: 'New since',
+  eyeToTreadMm: 'Iron, eye to tread, mm',
+  ironWidthMm: 'Iron, inner width, mm',
+  riderId: 'Rider',
+  saddleId: 'Saddle',
+  circumferenceMm: 'Once round the barrel, mm',
+  breadthMm: 'Breadth of the barrel, mm',
+  widestBelowMm: 'Height of the widest, mm',
   depthMm: 'Depth',
   nearMm: 'Width of the near side',
   offMm: 'Width of the off side',

@@ -14,6 +14,9 @@ export async function seedDemo(db: DataSource): Promise<boolean> {
   const stores = collections(db);
   for (const { id, ...saddle } of scenario.saddles) await stores.saddle.put(who, id, saddle);
   for (const { id, ...rider } of scenario.riders) await stores.rider.put(who, id, rider);
+  for (const { id, ...taken } of scenario.riderMeasures) await stores.riderMeasures.put(who, id, taken);
+  for (const { id, ...leather } of scenario.leathers) await stores.leather.put(who, id, leather);
+  for (const { id, ...take } of scenario.leatherTakes) await stores.leatherTake.put(who, id, take);
   for (const { id, horse } of scenario.horses) await stores.horse.put(who, id, horse);
   for (const { id, visit, takes: taken, facts: found, decision } of scenario.visits) {
     const begun = { ...visit, status: 'open' as const, result: null };

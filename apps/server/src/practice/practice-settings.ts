@@ -1,6 +1,6 @@
 import { EntitySchema, type DataSource } from 'typeorm';
 import { type PracticeSettings } from '@fulcra/contract';
-import { idColumn, keyColumn } from '../platform/db/id-column';
+import { idColumn, json, keyColumn } from '../platform/db/id-column';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type MergeCollection, type OwnedRow, mergeCollection } from '../records/merge-collection';
 
@@ -11,6 +11,7 @@ export const PracticeSettingsEntity = new EntitySchema<PracticeSettingsRow>({
     id: keyColumn,
     practiceId: { ...idColumn, name: 'practice_id' },
     fingerMm: { type: 'double', name: 'finger_mm' },
+    rider: json(),
   },
 });
 

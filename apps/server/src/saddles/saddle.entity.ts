@@ -16,6 +16,7 @@ export const SaddleEntity = new EntitySchema<SaddleRow>({
     change: { ...text(20), name: 'width_change' },
     front: json(),
     build: json(),
+    seat: json(),
     state: text(20),
     whereabouts: text(200),
     note: { type: 'text' },

@@ -2,6 +2,8 @@ import { type DataSource } from 'typeorm';
 import { horses } from '../horses/horses';
 import { photos } from '../photos/photo.repository';
 import { practiceSettings } from '../practice/practice-settings';
+import { leatherTakes, leathers } from '../leathers/leathers';
+import { riderMeasures } from '../riders/rider-measures';
 import { riders } from '../riders/riders';
 import { saddles } from '../saddles/saddles';
 import { decisions } from '../visits/decisions';
@@ -13,6 +15,9 @@ import { visits } from '../visits/visits';
 export const collections = (db: DataSource) => ({
   horse: horses(db),
   rider: riders(db),
+  riderMeasures: riderMeasures(db),
+  leather: leathers(db),
+  leatherTake: leatherTakes(db),
   saddle: saddles(db),
   visit: visits(db),
   practiceSettings: practiceSettings(db),

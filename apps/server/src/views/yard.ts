@@ -11,7 +11,7 @@ const OPEN_VISIT = "SELECT v.id FROM visit v WHERE v.horse_id = h.id AND v.statu
 const OUTLINE = `SELECT d.outline FROM visit v JOIN decision d ON d.visit_id = v.id
   WHERE v.horse_id = h.id ORDER BY v.started_on DESC, v.id DESC, d.seq DESC LIMIT 1`;
 const COLUMNS = `h.id, h.name, h.kind, h.born_year AS bornYear, h.height_mm AS heightMm, h.note, h.sex, h.rider_ids AS riderIds`;
-const WHERE = "h.practice_id = ? AND (? = '' OR h.name LIKE ? OR h.kind LIKE ? OR h.note LIKE ?)";
+const WHERE = "h.practice_id = ? AND (? = '' OR h.name LIKE ? OR h.kind LIKE ? OR h.note LIKE ?) AND (? = '' OR h.rider_ids LIKE ?)";
 const UNDER_WAY = `h.id IN (SELECT v.horse_id FROM visit v WHERE v.practice_id = ? AND v.status = 'open')`;
 const MOST_UNDER_WAY = 20;
 const ORDER = { name: 'h.name ASC, h.id ASC', visited: 'lastVisitOn IS NULL, lastVisitOn DESC, h.name ASC, h.id ASC' } as const;
@@ -27,8 +27,8 @@ type Row = Omit<HorseRow, 'practiceId' | 'riderIds'> & {
 const anywhere = (search: string): string => `%${search.replace(/[\\%_]/g, (c) => `\\${c}`)}%`;
 
 /** One page of a practice's yard: searched, sorted and cut by the database. */
-export async function yardPage(db: DataSource, practiceId: string, { search, sort, from, limit }: YardQuery): Promise<YardPage> {
-  const where = [practiceId, search, ...Array.from({ length: 3 }, () => anywhere(search))];
+export async function yardPage(db: DataSource, practiceId: string, { search, rider, sort, from, limit }: YardQuery): Promise<YardPage> {
+  const where = [practiceId, search, ...Array.from({ length: 3 }, () => anywhere(search)), rider, anywhere(rider)];
   const [counted]: { total: string }[] = await db.query(`SELECT COUNT(*) AS total FROM horse h WHERE ${WHERE}`, where);
   const rows: Row[] = await db.query(yardSql(sort), [...where, limit, from]);
   const total = Number(counted!.total);
@@ -44,7 +44,7 @@ export async function yardPage(db: DataSource, practiceId: string, { search, sor
 const SUMMARY = `${COLUMNS}, (${LAST_VISIT}) AS lastVisitOn, (${OPEN_VISIT}) AS openVisitId, (${OUTLINE}) AS outline`;
 const underWaySql = `SELECT ${SUMMARY} FROM horse h WHERE ${WHERE} AND ${UNDER_WAY} ORDER BY lastVisitOn DESC, h.name ASC LIMIT ?`;
 
-/** @returns the page's question, with places for practice, search (four times), limit and offset */
+/** @returns the page's question, with places for practice, search (four times), rider (twice), limit and offset */
 export const yardSql = (sort: YardQuery['sort']): string =>
   `SELECT ${SUMMARY} FROM horse h USE INDEX (horse_practice_name) WHERE ${WHERE} ORDER BY ${ORDER[sort]} LIMIT ? OFFSET ?`;
 

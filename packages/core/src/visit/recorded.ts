@@ -1,4 +1,6 @@
 import { type AnyReading, type LandmarkReading, type Station } from '../back';
+import { type BarrelMeasures, type TracedHalf } from '../girth';
+import { type MarkedPhoto, type Purpose } from '../rider';
 import { type FeltSpot, type PassId, type Reaction, type SkinSign } from '../feel';
 import { type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField } from '../intake';
 import { type SaddleSetup } from '../saddle';
@@ -40,6 +42,14 @@ export interface TriedSetting {
   readonly thumb: { readonly rows: number; readonly columns: number; readonly kPa: readonly number[] };
 }
 
+/** One purpose on the card: hang, and the hole on each side counted from the shortest. */
+export interface LeatherLine {
+  readonly purpose: Purpose;
+  readonly hangMm: number;
+  readonly near: number;
+  readonly off: number;
+}
+
 /** What a fact says, by kind. The contract's schemas are held against this by the compiler. */
 export interface FactBodies {
   readonly intake: { readonly field: IntakeField; readonly value: string | number };
@@ -64,6 +74,18 @@ export interface FactBodies {
   };
   readonly trait: { readonly trait: TraitId; readonly value: string };
   readonly landmark: LandmarkReading;
+  /** Tape and stick round the barrel at the girth groove, or half of it traced. */
+  readonly barrel: BarrelMeasures & { readonly traced: readonly TracedHalf[] | null };
+  /** What was marked on a photo of rider and horse from the side. */
+  readonly sideMarks: { readonly photoId: string; readonly riderId: string | null; readonly marked: MarkedPhoto };
+  /** Holes a rider was sent home with on this horse, as they were computed then. */
+  readonly leatherHoles: {
+    readonly riderId: string;
+    readonly leatherId: string;
+    readonly saddleId: string | null;
+    readonly coreVersion: string;
+    readonly lines: readonly LeatherLine[];
+  };
   readonly cautionsShown: object;
   readonly holdCleared: { readonly by: string; readonly reason: string; readonly clears: readonly string[] };
   readonly skipped: { readonly step: StepId };

@@ -65,6 +65,21 @@ export const ERRORS = {
     message: 'The setting chosen at this visit is refused by its school, so the visit cannot be called good to ride.',
     remedy: 'Choose another setting, or let a named person stand for it with a reason.',
   },
+  MEASURE_IMMUTABLE: {
+    status: 409,
+    message: 'What was measured is never altered once it is saved.',
+    remedy: 'Withdraw it and measure again.',
+  },
+  MEASURE_OTHER_HAND: {
+    status: 422,
+    message: 'This was measured in another person’s name.',
+    remedy: 'Whoever measured signs in and saves it.',
+  },
+  LEATHER_UNKNOWN: {
+    status: 422,
+    message: 'That pair of leathers is not known to this practice.',
+    remedy: 'Choose a pair from the list, or add one.',
+  },
   RIDER_UNKNOWN: { status: 422, message: 'That rider is not known to this practice.', remedy: 'Choose a rider from the list, or add one.' },
   PHOTO_IMMUTABLE: { status: 409, message: 'A photo is never altered once it is saved.', remedy: 'Add the other picture as a new photo.' },
   PHOTO_PIECE_OUT_OF_PLACE: {

@@ -1,5 +1,4 @@
 import { INTAKE_PHRASES } from '../words/intake-phrases';
-import { useDraftForm } from '../platform/use-draft-form';
 import { type Horse, type RiderFields } from '@fulcra/contract';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -7,11 +6,10 @@ import { v7 } from 'uuid';
 import { useSend } from '../platform/use-send';
 import { useRiders } from '../platform/use-views';
 import { Button } from '../ui/button';
-import { FormField } from '../ui/form-field';
 import { Sheet } from '../ui/sheet';
 import { Heading, Small } from '../ui/text';
 import { ToggleChip } from '../ui/toggle-chip';
-import { EMPTY_RIDER, RIDER_FORM_DRAFT, riderFormSchema } from './rider-form-model';
+import { RiderFieldsForm } from '../riders';
 
 /** Who rides this horse; their measures come with the stirrup leathers. */
 export function RidersOfHorse({ horse }: { readonly horse: Horse }) {
@@ -47,26 +45,8 @@ export function RidersOfHorse({ horse }: { readonly horse: Horse }) {
           </Small>
         ))}
       <Sheet title={INTAKE_PHRASES.aRider} open={open} onClose={() => setOpen(false)}>
-        <NewRider onAdd={add} />
+        <RiderFieldsForm draft="new-rider" done={INTAKE_PHRASES.addThisRider} onDone={add} />
       </Sheet>
     </YStack>
-  );
-}
-
-function NewRider({ onAdd }: { readonly onAdd: (rider: RiderFields) => Promise<void> }) {
-  const { form, forget } = useDraftForm('new-rider', RIDER_FORM_DRAFT, EMPTY_RIDER, riderFormSchema);
-  const { control } = form;
-  const add = form.handleSubmit(async (rider) => {
-    await onAdd(rider);
-    forget();
-  });
-  return (
-    <>
-      <FormField control={control} name="name" label={INTAKE_PHRASES.ridersName} />
-      <FormField control={control} name="height" label={INTAKE_PHRASES.ridersHeightCm} kind="number" />
-      <FormField control={control} name="weight" label={INTAKE_PHRASES.ridersWeightKg} kind="number" />
-      <FormField control={control} name="note" label={INTAKE_PHRASES.oldInjuriesWhat} lines={2} />
-      <Button kind="main" label={INTAKE_PHRASES.addThisRider} onPress={() => void add()} />
-    </>
   );
 }

@@ -4,10 +4,13 @@ import {
   type HorseHistory,
   type HorseSummary,
   type HorseTracings,
+  type Leather,
+  type LeatherTaken,
   type ListedKind,
   type PracticeSettingsFields,
   type ReadOf,
   type Rider,
+  type RiderMeasuresTaken,
   type Saddle,
   type SaddlePhoto,
   type VisitPage,
@@ -163,6 +166,23 @@ function useRecords<K extends ListedKind>(kind: K): View<ReadOf<K>[]> {
 
 export const useSaddles = (): View<Saddle[]> => useRecords('saddle');
 export const useRiders = (): View<Rider[]> => useRecords('rider');
+export const useRiderMeasures = (): View<RiderMeasuresTaken[]> => useRecords('riderMeasures');
+export const useLeathers = (): View<Leather[]> => useRecords('leather');
+export const useLeatherTakes = (): View<LeatherTaken[]> => useRecords('leatherTake');
+
+/** Horses a rider is down for; without signal those that this device knows. */
+export function useHorsesOf(riderId: string): HorseSummary[] {
+  const writes = useWaitingWrites();
+  const queries = useQueryClient();
+  const query = useQuery({
+    queryKey: ['horses-of', riderId],
+    queryFn: async () => yardPageSchema.parse(await api.request('GET', `/api/horses?${new URLSearchParams({ rider: riderId })}`)),
+  });
+  return useMemo(() => {
+    const known = eachOnce([...knownHorses(queries), ...(query.data?.underWay ?? []), ...(query.data?.horses ?? [])]);
+    return foldHorses(known, writes).filter((s) => s.horse.riderIds.includes(riderId));
+  }, [query.data, queries, writes, riderId]);
+}
 
 /** What the practice agreed on; the defaults until it is known. */
 export function usePracticeSettings(): PracticeSettingsFields {

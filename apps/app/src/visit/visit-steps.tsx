@@ -5,6 +5,7 @@ import {
   type Station,
   isLine,
   chosenSettingOf,
+  factsOfKind,
   triedSettingsOf,
   type StepId,
   stepDone,
@@ -53,6 +54,7 @@ export function VisitSteps({ loaded, visitId }: VisitStepsProps) {
         onPress={open('front')}
       />
       <Step name={VISIT_PHRASES.fitRoom} said={roomWords(loaded)} onPress={open('fit-room')} />
+      <Step name={VISIT_PHRASES.riderAndLeathers} said={riderWords(loaded)} onPress={open('rider')} />
       <Step
         name={VISIT_PHRASES.decision}
         said={
@@ -114,6 +116,12 @@ function roomWords(loaded: LoadedVisit): Said {
   if (tried.length > 0) return ['lookOut', VISIT_PHRASES.triedNoneChosen(tried.length)];
   const sections = SECTION_STATIONS.filter((s) => loaded.measured.sections[s].consensus !== null).length;
   return ['plain', sections < 2 ? VISIT_PHRASES.waitsForTwo : VISIT_PHRASES.aSaddleSettles];
+}
+
+function riderWords({ page }: LoadedVisit): Said {
+  const kept = factsOfKind(page.facts, 'leatherHoles').at(-1);
+  if (kept === undefined) return ['plain', page.horse.riderIds.length === 0 ? VISIT_PHRASES.nobodyRides : VISIT_PHRASES.holesNotYet];
+  return ['good', VISIT_PHRASES.holesKept(kept.lines.length, kept.lines[0]!.near, kept.lines[0]!.off)];
 }
 
 const PEG_TONE = { open: 'plain', doubtful: 'lookOut', measured: 'good' } as const;

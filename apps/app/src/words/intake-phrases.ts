@@ -30,9 +30,5 @@ export const INTAKE_PHRASES = {
   cm: (heightMm: number): string => `, ${heightMm} cm`,
   kg3: (weightKg: number): string => `, ${weightKg} kg`,
   aRider: 'A rider',
-  ridersName: 'Rider’s name',
-  ridersHeightCm: 'Rider’s height, cm',
-  ridersWeightKg: 'Rider’s weight, kg',
-  oldInjuriesWhat: 'Old injuries, what they feel',
   addThisRider: 'Add this rider',
 } as const;

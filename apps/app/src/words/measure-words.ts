@@ -1,4 +1,4 @@
-import { type LengthUnit, MM_PER_HAND, fingersFromMm, handsFromMm } from '@fulcra/core';
+import { type LengthUnit, MM_PER_HAND, fingersFromMm, fromMm, handsFromMm } from '@fulcra/core';
 import { format, formatDistanceStrict, getYear, parseISO } from 'date-fns';
 import { enGB } from 'date-fns/locale/en-GB';
 
@@ -14,6 +14,8 @@ export function fingersWords(mm: number, fingerMm: number): string {
 }
 
 export const mmWords = (mm: number): string => `${Math.round(mm)} mm`;
+/** Length in both unit systems: 742 mm (29.2 in). */
+export const bothUnitsWords = (mm: number): string => `${Math.round(mm)} mm (${fromMm(mm, 'in').toFixed(1)} in)`;
 export const degWords = (deg: number): string => `${Math.round(deg)}°`;
 
 /** Decimals that a tape shows in each unit. */
@@ -29,6 +31,13 @@ export function ageWords(bornYear: number | null, now: Date): string | null {
 
 /** A day of the yard's calendar, whatever zone this device is in: 18 Sept 2026. */
 export const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy', { locale: enGB });
+
+/** 1st, 2nd, 3rd, 11th, 22nd. */
+export function ordinalWords(n: number): string {
+  const tens = Math.abs(n) % 100;
+  const ending = tens >= 11 && tens <= 13 ? 'th' : (['th', 'st', 'nd', 'rd'][Math.abs(n) % 10] ?? 'th');
+  return `${n}${ending}`;
+}
 
 /** How long a span is, in its one unit that counts: "3 days". */
 export const spanWords = (spanMs: number): string => formatDistanceStrict(0, Math.abs(spanMs), { locale: enGB });

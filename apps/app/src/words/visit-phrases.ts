@@ -71,4 +71,9 @@ export const VISIT_PHRASES = {
   open: (name: string): string => `Open: ${name}`,
   open2: 'Open',
   holdCleared: (lookOut: string, by: string, reason: string): string => `${lookOut} Hold cleared by ${by}: ${reason}`,
+  riderAndLeathers: 'Rider and leathers',
+  nobodyRides: 'Who rides isn’t noted yet.',
+  holesNotYet: 'Length and holes for each purpose, seat and flap.',
+  holesKept: (purposes: number, near: number, off: number): string =>
+    `Holes kept for ${purposes} ${purposes === 1 ? 'purpose' : 'purposes'}: first near ${near}, off ${off}.`,
 } as const;

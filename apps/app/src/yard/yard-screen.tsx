@@ -65,10 +65,13 @@ export function YardScreen() {
         header={
           <>
             <Field hideLabel label={YARD_PHRASES.findAHorse} kind="search" value={search} onChange={setSearch} />
-            <XStack justifyContent="space-between" flexWrap="wrap">
+            <XStack flexWrap="wrap">
               <Choice label={YARD_PHRASES.order} value={order} options={ORDERS} onChange={setOrder} />
-              <Button kind="quiet" label={YARD_PHRASES.theStock} onPress={() => router.push('/saddles')} />
-              <Button kind="quiet" label={YARD_PHRASES.signOut} onPress={() => void signOut()} />
+              <Button kind="quiet" tight label={YARD_PHRASES.theStock} onPress={() => router.push('/saddles')} />
+              <Button kind="quiet" tight label={YARD_PHRASES.riders} onPress={() => router.push('/riders')} />
+              <Button kind="quiet" tight label={YARD_PHRASES.leathers} onPress={() => router.push('/leathers')} />
+              <Button kind="quiet" tight label={YARD_PHRASES.thePractice} onPress={() => router.push('/practice')} />
+              <Button kind="quiet" tight label={YARD_PHRASES.signOut} onPress={() => void signOut()} />
             </XStack>
           </>
         }

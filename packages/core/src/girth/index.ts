@@ -1,2 +1,3 @@
 export * from './barrel';
 export * from './traced-barrel';
+export * from './section-halves';

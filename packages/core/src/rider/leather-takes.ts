@@ -53,3 +53,7 @@ export function stretchedMm(make: LeatherMake, before: LeatherTake, now: Leather
   };
   return { near: first(now, 'near') - first(before, 'near'), off: first(now, 'off') - first(before, 'off') };
 }
+
+/** The take that counts: the newest that stands; of one day, the one entered last. */
+export const newestTake = <T extends { readonly takenOn: string; readonly withdrawn: boolean }>(takes: readonly T[]): T | null =>
+  takes.filter((t) => !t.withdrawn).reduce<T | null>((best, t) => (best === null || t.takenOn >= best.takenOn ? t : best), null);

@@ -14,15 +14,22 @@ export interface WeightShare {
   readonly borderline: boolean;
 }
 
-/** @param lowerBy percentage points the levels are lowered by: unfit, under six, over twenty, a sore back, an unbalanced rider */
-export function weightShare(loadKg: number, idealKg: number, lowerBy = 0): WeightShare {
+/** What is carried beside rider and saddle: girth, bridle, leathers and irons, a cloth, kg (default). */
+export const OTHER_TACK_KG = 6;
+
+export type WeightLevels = Readonly<Record<keyof typeof WEIGHT_LEVELS_PERCENT, number>>;
+
+/**
+ * @param lowerBy percentage points the levels are lowered by: unfit, under six, over twenty, a sore back, an unbalanced rider
+ * @param levels as the practice has them
+ */
+export function weightShare(loadKg: number, idealKg: number, lowerBy = 0, levels: WeightLevels = WEIGHT_LEVELS_PERCENT): WeightShare {
   const percent = (100 * loadKg) / idealKg;
-  const level = levelAt(percent, lowerBy);
-  return { percent, level, borderline: levelAt(percent * (1 + TAPE_ERROR_PERCENT / 100), lowerBy) !== level };
+  const level = levelAt(percent, lowerBy, levels);
+  return { percent, level, borderline: levelAt(percent * (1 + TAPE_ERROR_PERCENT / 100), lowerBy, levels) !== level };
 }
 
-function levelAt(percent: number, lowerBy: number): WeightLevel {
-  const { note, caution, professional } = WEIGHT_LEVELS_PERCENT;
+function levelAt(percent: number, lowerBy: number, { note, caution, professional }: WeightLevels): WeightLevel {
   if (percent > professional - lowerBy) return 'professional';
   if (percent > caution - lowerBy) return 'caution';
   return percent > note - lowerBy ? 'note' : 'fine';

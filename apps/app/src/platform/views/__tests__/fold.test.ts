@@ -1,4 +1,4 @@
-import { type HorseSummary, type Rider, type VisitPage, type Write, type YardPage } from '@fulcra/contract';
+import { type HorseSummary, type Rider, type VisitPage, type Write, type YardPage, NEW_RIDER } from '@fulcra/contract';
 import { type FoldContext } from '../fold-context';
 import { foldHistory, foldSaddlePhotos, foldTracings } from '../fold-horse';
 import { foldRecords } from '../fold-records';
@@ -143,11 +143,11 @@ describe('pages of the yard', () => {
 });
 
 describe('records read as a list', () => {
-  const rider = (id: string, name: string): Rider => ({ id, name, heightMm: null, weightKg: null, note: '' });
+  const rider = (id: string, name: string): Rider => ({ id, ...NEW_RIDER, name });
   const write = (riderId: string, name: string): Write => ({
     kind: 'rider',
     riderId,
-    body: { name, heightMm: null, weightKg: null, note: '' },
+    body: { ...NEW_RIDER, name },
   });
 
   it('are changed in place or added, by name, without what they were changed from', () => {

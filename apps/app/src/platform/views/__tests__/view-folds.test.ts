@@ -1,5 +1,5 @@
 import { QueryClient } from '@tanstack/react-query';
-import { type VisitPage, type Write } from '@fulcra/contract';
+import { type VisitPage, type Write, NEW_RIDER } from '@fulcra/contract';
 import { type FoldContext } from '../fold-context';
 import { knownHorse } from '../known-horse';
 import { applyWrites, viewsOf } from '../view-folds';
@@ -53,8 +53,11 @@ describe('writes that the server has taken', () => {
 
   it('touch only the views their records name', () => {
     expect(viewsOf([fact]).sort()).toEqual(['tracings', 'visit']);
-    expect(
-      viewsOf([addHorse, { kind: 'rider', riderId: 'r', body: { name: 'A', heightMm: null, weightKg: null, note: '' } }]).sort(),
-    ).toEqual(['horse', 'horses', 'riders', 'visit']);
+    expect(viewsOf([addHorse, { kind: 'rider', riderId: 'r', body: { ...NEW_RIDER, name: 'A' } }]).sort()).toEqual([
+      'horse',
+      'horses',
+      'riders',
+      'visit',
+    ]);
   });
 });

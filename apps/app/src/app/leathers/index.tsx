@@ -1,0 +1,4 @@
+import { LeathersScreen } from '../../leathers/leathers-screen';
+import { signedIn } from '../../session/signed-in';
+
+export default signedIn(LeathersScreen);

@@ -1,0 +1,4 @@
+import { RidersScreen } from '../../riders/riders-screen';
+import { signedIn } from '../../session/signed-in';
+
+export default signedIn(RidersScreen);

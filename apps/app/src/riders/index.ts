@@ -1,0 +1,2 @@
+export { RiderFieldsForm } from './rider-form';
+export { type KnownRider, useKnownRiders } from './use-rider';

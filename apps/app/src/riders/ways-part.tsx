@@ -1,0 +1,115 @@
+import { type Rider, OLD_INJURIES } from '@fulcra/contract';
+import { PURPOSES } from '@fulcra/core';
+import { useState } from 'react';
+import { XStack, YStack } from 'tamagui';
+import { Banner } from '../ui/banner';
+import { Button } from '../ui/button';
+import { Field } from '../ui/field';
+import { Sheet } from '../ui/sheet';
+import { Stepper } from '../ui/stepper';
+import { Body, Heading, Small } from '../ui/text';
+import { ToggleChip } from '../ui/toggle-chip';
+import { INJURY_WORDS, PURPOSE_WORDS, RIDERS_PHRASES } from '../words/riders-phrases';
+
+export interface RiderPart {
+  readonly rider: Rider;
+  readonly change: (change: Partial<Rider>) => void;
+}
+
+const toggled = <T,>(list: readonly T[], item: T): T[] => (list.includes(item) ? list.filter((x) => x !== item) : [...list, item]);
+
+/** What for, and what hurts. */
+export function WaysPart({ rider, change }: RiderPart) {
+  return (
+    <YStack gap="$s">
+      <Heading>{RIDERS_PHRASES.rideFor}</Heading>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={RIDERS_PHRASES.rideFor}>
+        {PURPOSES.map((p) => (
+          <ToggleChip
+            key={p}
+            label={PURPOSE_WORDS[p]}
+            on={rider.purposes.includes(p)}
+            onPress={() => change({ purposes: toggled(rider.purposes, p) })}
+          />
+        ))}
+      </XStack>
+      <Heading>{RIDERS_PHRASES.oldInjuries}</Heading>
+      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={RIDERS_PHRASES.oldInjuries}>
+        {OLD_INJURIES.map((i) => (
+          <ToggleChip
+            key={i}
+            label={INJURY_WORDS[i]}
+            on={rider.injuries.includes(i)}
+            onPress={() => change({ injuries: toggled(rider.injuries, i) })}
+          />
+        ))}
+      </XStack>
+      {rider.injuries.length === 0 ? null : <Small>{RIDERS_PHRASES.injuryHint}</Small>}
+    </YStack>
+  );
+}
+
+/** Legs of different length, and leathers that are uneven because somebody answers for it. */
+export function LegsPart({ rider, change }: RiderPart) {
+  const [asking, setAsking] = useState(false);
+  const { offLegLongerMm, uneven } = rider;
+  return (
+    <YStack gap="$s">
+      <Heading>{RIDERS_PHRASES.legsDiffer}</Heading>
+      <XStack>
+        <Stepper
+          label={RIDERS_PHRASES.offLonger}
+          unit="mm"
+          value={offLegLongerMm}
+          step={1}
+          decimals={0}
+          least={-80}
+          onChange={(mm) => change({ offLegLongerMm: Math.min(80, mm) })}
+        />
+      </XStack>
+      {offLegLongerMm === null ? null : <Small>{RIDERS_PHRASES.legsAsMeasured(offLegLongerMm)}</Small>}
+      <Small>{RIDERS_PHRASES.neverUneven}</Small>
+      {uneven === null ? (
+        <Button kind="quiet" label={RIDERS_PHRASES.leaveUneven} onPress={() => setAsking(true)} />
+      ) : (
+        <Banner tone="lookOut">
+          <Body>{RIDERS_PHRASES.unevenBy(uneven.offLongerMm, uneven.by)}</Body>
+          <Small>{uneven.reason}</Small>
+          <Button kind="quiet" label={RIDERS_PHRASES.evenAgain} onPress={() => change({ uneven: null })} />
+        </Banner>
+      )}
+      <Sheet title={RIDERS_PHRASES.leaveUneven} open={asking} onClose={() => setAsking(false)}>
+        <Uneven
+          onKeep={(kept) => {
+            change({ uneven: kept });
+            setAsking(false);
+          }}
+        />
+      </Sheet>
+    </YStack>
+  );
+}
+
+const MOST_UNEVEN_MM = 60;
+const LEAST_REASON = 3;
+
+function Uneven({ onKeep }: { readonly onKeep: (uneven: NonNullable<Rider['uneven']>) => void }) {
+  const [mm, setMm] = useState('');
+  const [by, setBy] = useState('');
+  const [reason, setReason] = useState('');
+  const [problem, setProblem] = useState<string | null>(null);
+  const keep = (): void => {
+    const offLongerMm = Number(mm.trim().replace(',', '.').replace('−', '-'));
+    const read = mm.trim() !== '' && Number.isFinite(offLongerMm) && Math.abs(offLongerMm) <= MOST_UNEVEN_MM;
+    if (!read || by.trim() === '' || reason.trim().length < LEAST_REASON) setProblem(RIDERS_PHRASES.unevenNeeds);
+    else onKeep({ offLongerMm, by: by.trim(), reason: reason.trim() });
+  };
+  return (
+    <>
+      <Field label={RIDERS_PHRASES.howMuchLonger} value={mm} onChange={setMm} />
+      <Field label={RIDERS_PHRASES.whoSays} value={by} onChange={setBy} />
+      <Field label={RIDERS_PHRASES.whyUneven} value={reason} onChange={setReason} lines={2} problem={problem} />
+      <Button kind="main" label={RIDERS_PHRASES.keepUneven} onPress={keep} />
+    </>
+  );
+}

@@ -21,7 +21,7 @@ export const HorseAndSaddle = memo(function HorseAndSaddle({ known, seat, bar, s
   const { barrel, saddle } = known.ground;
   const path = (points: readonly XZ[]): string => smoothPathOf(points.map(([x, z]) => [scale.x(x), scale.y(z)]));
   const { top, belly } = horseOutline((x) => known.backAt(x), barrel.widestBelowMm + barrel.halfDepthMm);
-  const shape = saddleShape(seat, bar, saddle.seat);
+  const shape = saddleShape(seat, bar, saddle.seat, (x) => known.backAt(x));
   const body = `${path(top)}L${path(belly).slice(1)}Z`;
   return (
     <G>
@@ -36,6 +36,7 @@ export const HorseAndSaddle = memo(function HorseAndSaddle({ known, seat, bar, s
         strokeWidth={shape.flapMeasured ? 1.2 : 1}
         strokeDasharray={shape.flapMeasured ? undefined : '5 4'}
       />
+      <Path d={`${path(shape.seat)}L${path(shape.foot).slice(1)}Z`} fill={palette.leather} fillOpacity={0.75} />
       <Path d={path(shape.seat)} fill="none" stroke={palette.leather} strokeWidth={PANEL_PX} strokeLinecap="round" strokeLinejoin="round" />
     </G>
   );

@@ -179,20 +179,34 @@ function Marks({ marks, place, scale, palette }: PartProps & { readonly marks: L
   const out = place.tread.outMm - bar.outMm;
   return (
     <G>
-      {marks.map(({ hangMm, label }) => {
-        const y = scale.y(bar.zMm - Math.sqrt(Math.max(0, hangMm ** 2 - out ** 2)));
-        const x = scale.x(bar.xMm);
-        return (
-          <G key={label}>
-            <Line x1={x - 26} x2={x + 4} y1={y} y2={y} stroke={palette.lookOut} strokeWidth={2.4} />
-            <SvgText x={x - 30} y={y + 5} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.lookOut}>
-              {label}
-            </SvgText>
-          </G>
-        );
-      })}
+      {apart(marks.map(({ hangMm, label }) => ({ label, y: scale.y(bar.zMm - Math.sqrt(Math.max(0, hangMm ** 2 - out ** 2))) }))).map(
+        ({ label, y, textY }) => {
+          const x = scale.x(bar.xMm);
+          return (
+            <G key={label}>
+              <Line x1={x - 26} x2={x + 4} y1={y} y2={y} stroke={palette.lookOut} strokeWidth={2.4} />
+              <SvgText x={x - 30} y={textY + 5} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.lookOut}>
+                {label}
+              </SvgText>
+            </G>
+          );
+        },
+      )}
     </G>
   );
+}
+
+const LINE_PX = 15;
+
+/** Names of marks that lie close are set under each other. */
+function apart<T extends { readonly y: number }>(marks: readonly T[]): (T & { readonly textY: number })[] {
+  let last = Number.NEGATIVE_INFINITY;
+  return [...marks]
+    .sort((a, b) => a.y - b.y)
+    .map((mark) => {
+      last = Math.max(mark.y, last + LINE_PX);
+      return { ...mark, textY: last };
+    });
 }
 
 function Pegs({ place, plumb, scale, palette }: PartProps & { readonly place: LegOnHorse; readonly plumb: Plumb }) {

@@ -36,28 +36,37 @@ export function horseOutline(backAt: (xMm: number) => number, depthMm: number): 
   const back: XZ[] = traced.length < 4 ? plain : traced.map((x) => [x, backAt(x)] as const);
   const [first, last] = [back[0]!, back.at(-1)!];
   const low = Math.min(...back.map(([, z]) => z)) - depthMm;
+  const ground = low - 700;
   return {
     top: [
-      [first[0] - 760, first[1] + 520],
-      [first[0] - 520, first[1] + 330],
+      [first[0] - 1500, first[1] + 1180],
+      [first[0] - 900, first[1] + 700],
+      [first[0] - 520, first[1] + 340],
       [first[0] - 260, first[1] + 105],
       [first[0] - 90, first[1] + 14],
       ...back,
       [last[0] + 170, last[1] + 18],
       [last[0] + 360, last[1] - 20],
       [last[0] + 520, last[1] - 150],
-      [last[0] + 580, last[1] - 380],
+      [last[0] + 570, last[1] - 380],
+      [last[0] + 500, last[1] - 620],
+      [last[0] + 540, ground],
     ],
     belly: [
-      [last[0] + 380, low + 150],
-      [last[0] + 130, low + 70],
-      [last[0] - 90, low + 25],
+      [last[0] + 400, ground],
+      [last[0] + 360, low - 120],
+      [last[0] + 250, low + 90],
+      [last[0] + 60, low + 45],
       [first[0] + 190, low],
-      [first[0] - 30, low + 12],
-      [first[0] - 230, low + 60],
-      [first[0] - 390, low + 170],
-      [first[0] - 560, low + 380],
-      [first[0] - 760, low + 640],
+      [first[0] - 20, low + 15],
+      [first[0] - 60, low - 120],
+      [first[0] - 70, ground],
+      [first[0] - 200, ground],
+      [first[0] - 230, low + 20],
+      [first[0] - 330, low + 190],
+      [first[0] - 520, low + 420],
+      [first[0] - 1000, low + 900],
+      [first[0] - 1600, low + 1400],
     ],
   };
 }
@@ -65,9 +74,14 @@ export function horseOutline(backAt: (xMm: number) => number, depthMm: number): 
 /** What a flap is drawn with where it wasn't measured, mm; dashed then (drawing only). */
 const DRAWN_FLAP = { flapReachMm: 120, flapBackMm: 150, flapLengthMm: 340 } as const;
 
+/** Seat over the saddle's underside where no back was traced, mm (drawing only). */
+const DRAWN_UNDER_MM = 85;
+
 export interface SaddleShape {
   readonly flap: XZ[];
+  /** The seat's upper edge from pommel to cantle, and its foot on the back. */
   readonly seat: XZ[];
+  readonly foot: XZ[];
   readonly flapMeasured: boolean;
 }
 
@@ -76,9 +90,11 @@ export function saddleShape(
   seat: SaddleSeat,
   bar: LegOnHorse['hangs']['bar'],
   low: { readonly xMm: number; readonly zMm: number },
+  backAt: (xMm: number) => number,
 ): SaddleShape {
   const of = (m: keyof typeof DRAWN_FLAP): number => seat[m] ?? DRAWN_FLAP[m];
   const [ahead, behind, down] = [of('flapReachMm'), of('flapBackMm'), of('flapLengthMm')];
+  const onBack = (xMm: number): number => (Number.isFinite(backAt(xMm)) ? backAt(xMm) + 12 : low.zMm - DRAWN_UNDER_MM);
   const at = (dx: number, dz: number): XZ => [bar.xMm + dx, bar.zMm + dz];
   return {
     flapMeasured: seat.flapReachMm !== null && seat.flapBackMm !== null && seat.flapLengthMm !== null,
@@ -92,6 +108,7 @@ export function saddleShape(
       at(behind, -0.4 * down),
       at(0.95 * behind, 10),
     ],
+    foot: [low.xMm + 215, low.xMm + 120, low.xMm, bar.xMm + 40, bar.xMm - 40].map((x): XZ => [x, onBack(x)]),
     seat: [
       [bar.xMm - 45, low.zMm + 78],
       [bar.xMm + 10, low.zMm + 52],

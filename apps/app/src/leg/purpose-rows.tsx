@@ -57,17 +57,25 @@ function PurposeRow({ plan, leather, first, here, onPress }: PurposeRowProps) {
         paddingHorizontal="$s"
       >
         <XStack alignItems="center" gap="$s">
-          <Body flex={1} fontWeight={here ? '700' : '400'}>
+          <Body flex={1} textAlign="left" fontWeight={here ? '700' : '400'}>
             {name}
           </Body>
           {place.ok ? <Strong>{mmWords(place.value.hangMm)}</Strong> : null}
           {holes === null || leather === null ? null : <HoleDots count={leather.holes} holes={holes.holes} widthPx={DOTS_PX} />}
           {place.ok ? <Small>{degWords(place.value.kneeDeg)}</Small> : null}
         </XStack>
-        {place.ok ? null : place.problems.map((p) => <Small key={p.code}>{problemWords(p)}</Small>)}
-        {fromFirst === null || plan === first ? null : <Small>{LEG_PHRASES.fromFirst(fromFirst, PURPOSE_WORDS[first.purpose])}</Small>}
+        {place.ok
+          ? null
+          : place.problems.map((p) => (
+              <Small key={p.code} textAlign="left">
+                {problemWords(p)}
+              </Small>
+            ))}
+        {fromFirst === null || plan === first ? null : (
+          <Small textAlign="left">{LEG_PHRASES.fromFirst(fromFirst, PURPOSE_WORDS[first.purpose])}</Small>
+        )}
         {plan.warnings.map((w) => (
-          <Small key={w.code} color="$lookOut">
+          <Small key={w.code} color="$lookOut" textAlign="left">
             {MARK.lookOut} {LEG_PHRASES.warning(w)}
           </Small>
         ))}

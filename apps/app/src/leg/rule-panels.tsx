@@ -27,16 +27,15 @@ interface PlaceProps {
 
 export function PlumbPanel({ plumb, parts, place }: { readonly plumb: Plumb; readonly parts: PlumbParts; readonly place: LegOnHorse }) {
   const words = LEG_PHRASES.heelWords(parts.balance, parts.heelBehindHipMm);
+  const even = parts.balance === 'even';
   return (
     <Panel title={LEG_PHRASES.plumbTitle}>
-      {parts.balance === 'even' ? (
-        <Body>{words}</Body>
-      ) : (
-        <Banner tone="lookOut">{`${words} ${LEG_PHRASES.chairCause(parts.cause)}`}</Banner>
-      )}
+      {even || !parts.sure ? <Body>{words}</Body> : <Banner tone="lookOut">{`${words} ${LEG_PHRASES.chairCause(parts.cause)}`}</Banner>}
+      {even || parts.sure ? null : <Small>{LEG_PHRASES.plumbEdge}</Small>}
       <Small>{LEG_PHRASES.barAhead(place.hip.xMm - place.hangs.bar.xMm)}</Small>
-      <Small>{LEG_PHRASES.parts(parts.fromBalanceMm, parts.fromLengthMm)}</Small>
-      {plumb.barShiftMm === 0 ? null : <Small>{LEG_PHRASES.barShift(plumb.barShiftMm)}</Small>}
+      {Math.abs(parts.fromBalanceMm) < 1 ? null : <Small>{LEG_PHRASES.partsBalance(parts.fromBalanceMm)}</Small>}
+      {parts.fromLengthMm === 0 ? null : <Small>{LEG_PHRASES.partsLength(parts.fromLengthMm, plumb.heelBehindHipMm)}</Small>}
+      {even || !parts.sure || plumb.barShiftMm === 0 ? null : <Small>{LEG_PHRASES.barShift(plumb.barShiftMm)}</Small>}
     </Panel>
   );
 }

@@ -1,4 +1,4 @@
-import { type HangError, type LegOnHorse, type Plumb, type SaddleSeat, seatSize, suitsOverall, suitsRider } from '@fulcra/core';
+import { type LegOnHorse, type Plumb, type SuitsWord, seatSize } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { Banner, MARK } from '../ui/banner';
@@ -7,26 +7,15 @@ import { Body, Small, Strong } from '../ui/text';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { type Tone } from '../words/tone';
 import { Panel } from './panel';
+import { suitsRows } from './suits-rows';
 import { type Leg, type LegChosen } from './use-leg';
 
-export const SUITS_TONE: Readonly<Record<ReturnType<typeof suitsOverall>, Tone>> = {
+export const SUITS_TONE: Readonly<Record<SuitsWord, Tone>> = {
   suits: 'good',
   nearly: 'lookOut',
   misses: 'bad',
   unknown: 'plain',
 };
-
-/** A saddle's rows for one rider, from the leg as it hangs on it. */
-export const suitsRows = ({ body }: Pick<Leg, 'body'>, seat: SaddleSeat, place: LegOnHorse, plumb: Plumb, error: HangError) =>
-  suitsRider({
-    seat,
-    place,
-    plumb,
-    barZMm: place.hangs.bar.zMm,
-    shankMm: body.kneeToSole.mm - body.ankleHeight.mm,
-    size: seatSize(body.buttockToKneeHollow.mm, body.hipBreadth.mm),
-    kneeSdMm: error.sdMm,
-  });
 
 interface SaddlePanelProps {
   readonly leg: Leg;
@@ -38,7 +27,7 @@ interface SaddlePanelProps {
 /** Seat and flap of this saddle against what this rider needs, judged with the error of both. */
 export function SaddlePanel({ leg, chosen: { saddle }, place, plumb }: SaddlePanelProps) {
   const size = seatSize(leg.body.buttockToKneeHollow.mm, leg.body.hipBreadth.mm);
-  const rows = saddle === null ? [] : suitsRows(leg, saddle.seat, place, plumb, leg.error);
+  const rows = saddle === null ? [] : suitsRows(leg.body, saddle.seat, place, plumb, leg.error);
   return (
     <Panel title={LEG_PHRASES.flapTitle}>
       {saddle?.state === 'unsafe' ? <Banner tone="bad">{LEG_PHRASES.unsafeSaddle}</Banner> : null}

@@ -61,8 +61,12 @@ function KnownRiderScreen({ known }: { readonly known: KnownRider }) {
       title={rider.name}
       note={facts.join(' · ')}
       onBack={() => router.navigate('/riders')}
-      action={<Button kind="quiet" tight label={RIDERS_PHRASES.change} onPress={() => setChanging(true)} />}
-      bottom={<Button grow kind="main" label={RIDERS_PHRASES.theLeg} onPress={() => router.push(`/riders/${riderId}/leg`)} />}
+      bottom={
+        <>
+          <Button label={RIDERS_PHRASES.change} onPress={() => setChanging(true)} />
+          <Button grow kind="main" label={RIDERS_PHRASES.theLeg} onPress={() => router.push(`/riders/${riderId}/leg`)} />
+        </>
+      }
     >
       {rider.note === '' ? null : <Body>{rider.note}</Body>}
       <Columns>

@@ -43,7 +43,7 @@ export const LEG_PHRASES = {
       .slice(0, 2)
       .map((f) => `${measureShort[f.length as Counting]}${f.known === 'measured' ? '' : ' (by proportion)'}`)
       .join(' and ')}`,
-  sureHoles: (holes: number): string => `: that is ${holes.toFixed(1)} holes..`,
+  sureHoles: (holes: number): string => `: that is ${holes.toFixed(1)} holes.`,
   missBy: (mm: number): string =>
     Math.abs(mm) < 0.5 ? 'The holes hit it.' : `The holes make it ${held(mm)} mm too ${mm > 0 ? 'long' : 'short'}.`,
   unevenBy: (mm: number): string =>
@@ -91,8 +91,10 @@ export const LEG_PHRASES = {
         : `Tipped forward: the heel lies ${held(mm)} mm behind the hip’s plumb.`,
   barShift: (mm: number): string => (mm === 0 ? '' : `The bar would have to lie ${held(mm)} mm further ${mm > 0 ? 'back' : 'forward'}.`),
   barAhead: (mm: number): string => `The bar lies ${held(mm)} mm ahead of the hip; about 150 is normal.`,
-  parts: (balanceMm: number, lengthMm: number): string =>
-    `Of it ${Math.round(balanceMm)} mm from how the saddle tips, ${Math.round(lengthMm)} mm from a knee the roll pushes back.`,
+  partsBalance: (mm: number): string => `Of it ${signed(mm)} mm from how the saddle tips.`,
+  partsLength: (mm: number, alone: number): string =>
+    `The leg alone would put it ${held(alone)} mm behind; the knee reaches past the roll, which pushes the hip ${held(mm)} mm back.`,
+  plumbEdge: 'That is within what this is sure to of being even: look at the rider before anything is changed.',
   rulesTitle: 'Two rules of thumb',
   ankleMark: 'ankle',
   armMark: 'arm',

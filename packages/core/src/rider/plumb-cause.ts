@@ -1,7 +1,7 @@
 import { radFromDeg } from '../units';
 import { FLAP } from './flap-and-seat';
 import { type LegPlace } from './linkage';
-import { type Balance, type Plumb, balanceAt } from './plumb';
+import { type Balance, type Plumb, HEEL_LIMITS_MM, HEEL_SURE_MM, balanceAt } from './plumb';
 import { SEAT_RADIUS_MM } from './saddle-on-horse';
 
 /** What moves the heel against the hip's plumb while the leather hangs plumb. */
@@ -16,6 +16,8 @@ export interface PlumbParts {
   readonly fromLengthMm: number;
   /** Null where it is even. */
   readonly cause: PlumbCause | null;
+  /** Further from either limit than what this is sure to: else it can't be told apart from its neighbour. */
+  readonly sure: boolean;
 }
 
 /**
@@ -34,8 +36,17 @@ export function plumbParts(
   const fromLengthMm = -past;
   const heelBehindHipMm = plumb.heelBehindHipMm + fromLengthMm;
   const balance = balanceAt(heelBehindHipMm);
-  return { heelBehindHipMm, balance, fromBalanceMm, fromLengthMm, cause: causeOf(heelBehindHipMm, fromBalanceMm, fromLengthMm) };
+  return {
+    heelBehindHipMm,
+    balance,
+    fromBalanceMm,
+    fromLengthMm,
+    cause: causeOf(heelBehindHipMm, fromBalanceMm, fromLengthMm),
+    sure: sureAt(heelBehindHipMm),
+  };
 }
+
+const sureAt = (heelMm: number): boolean => Object.values(HEEL_LIMITS_MM).every((limit) => Math.abs(heelMm - limit) > HEEL_SURE_MM);
 
 function causeOf(heelMm: number, fromBalanceMm: number, fromLengthMm: number): PlumbCause | null {
   if (balanceAt(heelMm) === 'even') return null;

@@ -3,6 +3,9 @@ import { type LegPlace } from './linkage';
 /** The heel behind the hip's plumb with the leather plumb, mm: even between, a chair seat below, tipped forward above (defaults). */
 export const HEEL_LIMITS_MM = { chairBelow: -20, tippedAbove: 50 } as const;
 
+/** What the heel's place is sure to, one standard deviation, mm (default): ankle, ball and heel of the foot, and where the hip is. */
+export const HEEL_SURE_MM = 15;
+
 export type Balance = 'even' | 'chair' | 'tipped';
 
 export interface Plumb {

@@ -1,12 +1,14 @@
 import { FIT_ROOM_PHRASES } from '../words/fit-room-phrases';
 import { type SitRow, chosenSettingOf, measuredNeeds, middleSetup, presentSetup, triedSettingsOf } from '@fulcra/core';
 import { router } from 'expo-router';
+import { useDraft } from '../platform/use-draft';
 import { Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { STATE_WORDS, setupLine } from '../words/setup-words';
 import { SchoolPicker } from '../visit';
 import { Controls } from './controls/controls';
 import { FlockTool, Tool, Tools } from './controls/room-tools';
+import { REAL_LOAD_DRAFT, realLoadKey } from './model/real-load';
 import { type FitRoom } from './model/use-room';
 import { type OpenSheet } from './room-sheets';
 import { CriteriaTable } from './views/criteria-table';
@@ -16,6 +18,7 @@ import { TriedList } from './views/tried-list';
 /** Everything that can be turned on this saddle, and what finds a better setting. */
 export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: (sheet: OpenSheet) => void }) {
   const { saddle, described, state, now, picture, runner, asked } = fit;
+  const [real] = useDraft(realLoadKey(fit.visitId), REAL_LOAD_DRAFT, null);
   return (
     <>
       <Tools>
@@ -30,7 +33,7 @@ export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOp
       <Small>
         {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
       </Small>
-      <Controls state={now} saddle={described} rider={fit.rider} onChange={fit.put} onSlide={fit.slide} />
+      <Controls state={now} saddle={described} rider={fit.rider} real={real} onChange={fit.put} onSlide={fit.slide} />
     </>
   );
 }

@@ -69,8 +69,12 @@ function Pair({ leather, takes }: PairProps) {
       title={leather.name}
       note={LEATHERS_PHRASES.line(KIND_WORDS[leather.kind], leather.holes, leather.spacingMm)}
       onBack={() => router.navigate('/leathers')}
-      action={<Button kind="quiet" tight label={LEATHERS_PHRASES.change} onPress={() => setChanging(true)} />}
-      bottom={<Button grow kind="main" label={LEATHERS_PHRASES.measure} onPress={() => setMeasuring(true)} />}
+      bottom={
+        <>
+          <Button label={LEATHERS_PHRASES.change} onPress={() => setChanging(true)} />
+          <Button grow kind="main" label={LEATHERS_PHRASES.measure} onPress={() => setMeasuring(true)} />
+        </>
+      }
     >
       {leather.state === 'unsafe' ? <Banner tone="bad">{LEATHERS_PHRASES.held}</Banner> : null}
       {leather.holes === 1 ? <Small>{LEATHERS_PHRASES.oneHole}</Small> : null}

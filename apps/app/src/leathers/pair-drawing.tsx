@@ -1,4 +1,4 @@
-import { type LeatherPair, SIDES, hangInHole } from '@fulcra/core';
+import { type LeatherPair, type NearOff, EYE_TO_TREAD_MM, SIDES, hangInHole } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { ValuePeg } from '../drawings/value-peg';
 import { BODY_FONT } from '../ui/tokens';
@@ -22,8 +22,7 @@ export function PairDrawing({ pair, widthPx, heightPx }: PairDrawingProps) {
   const pxPerMm = (heightPx - TOP_PX - BOTTOM_PX) / Math.max(hang.near, hang.off);
   const x = { near: widthPx * 0.38, off: widthPx * 0.62 };
   const foot = (side: 'near' | 'off'): number => TOP_PX + hang[side] * pxPerMm;
-  const half = 58 * pxPerMm;
-  const eye = 125 * pxPerMm;
+  const half = IRON_MM.half * pxPerMm;
   return (
     <Svg
       width={widthPx}
@@ -34,27 +33,7 @@ export function PairDrawing({ pair, widthPx, heightPx }: PairDrawingProps) {
     >
       <Line x1={widthPx * 0.2} x2={widthPx * 0.8} y1={TOP_PX} y2={TOP_PX} stroke={palette.ink} strokeWidth={6} strokeLinecap="round" />
       {SIDES.map((side) => (
-        <G key={side}>
-          <Line x1={x[side]} x2={x[side]} y1={TOP_PX} y2={foot(side) - eye} stroke={palette.leather} strokeWidth={9} />
-          <Path
-            d={`M${x[side] - half} ${foot(side)}Q${x[side] - half} ${foot(side) - eye} ${x[side]} ${foot(side) - eye}Q${x[side] + half} ${foot(side) - eye} ${x[side] + half} ${foot(side)}Z`}
-            fill="none"
-            stroke={palette[side]}
-            strokeWidth={4}
-          />
-          <Circle cx={x[side]} cy={TOP_PX} r={5} fill={palette.action} />
-          <SvgText
-            x={x[side]}
-            y={heightPx - 8}
-            textAnchor="middle"
-            fontFamily={BODY_FONT}
-            fontSize={14}
-            fontWeight="700"
-            fill={palette[side]}
-          >
-            {`${LEATHERS_PHRASES[side === 'near' ? 'nearShort' : 'offShort']} ${Math.round(hang[side])}`}
-          </SvgText>
-        </G>
+        <Hung key={side} side={side} x={x[side]} foot={foot(side)} pxPerMm={pxPerMm} hangMm={hang[side]} nameY={heightPx - 8} />
       ))}
       {Math.abs(hang.off - hang.near) < 0.5 ? null : (
         <>
@@ -80,5 +59,37 @@ export function PairDrawing({ pair, widthPx, heightPx }: PairDrawingProps) {
         </>
       )}
     </Svg>
+  );
+}
+
+interface HungProps {
+  readonly side: NearOff;
+  readonly x: number;
+  readonly foot: number;
+  readonly pxPerMm: number;
+  readonly hangMm: number;
+  readonly nameY: number;
+}
+
+/** An iron as it is drawn, mm (drawing only). */
+const IRON_MM = { half: 58, eye: EYE_TO_TREAD_MM } as const;
+
+function Hung({ side, x, foot, pxPerMm, hangMm, nameY }: HungProps) {
+  const palette = usePalette();
+  const [half, eye] = [IRON_MM.half * pxPerMm, foot - IRON_MM.eye * pxPerMm];
+  return (
+    <G>
+      <Line x1={x} x2={x} y1={TOP_PX} y2={eye} stroke={palette.leather} strokeWidth={9} />
+      <Path
+        d={`M${x - half} ${foot}Q${x - half} ${eye} ${x} ${eye}Q${x + half} ${eye} ${x + half} ${foot}Z`}
+        fill="none"
+        stroke={palette[side]}
+        strokeWidth={4}
+      />
+      <Circle cx={x} cy={TOP_PX} r={5} fill={palette.action} />
+      <SvgText x={x} y={nameY} textAnchor="middle" fontFamily={BODY_FONT} fontSize={14} fontWeight="700" fill={palette[side]}>
+        {`${LEATHERS_PHRASES[side === 'near' ? 'nearShort' : 'offShort']} ${Math.round(hangMm)}`}
+      </SvgText>
+    </G>
   );
 }

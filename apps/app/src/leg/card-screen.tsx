@@ -64,7 +64,7 @@ function ComputedCard({ riderId, chosen }: { readonly riderId: string; readonly 
 }
 
 function NoCard({ back }: { readonly back: string }) {
-  const go = () => router.navigate(back as '/');
+  const go = () => router.navigate(back);
   return (
     <Screen narrow title={LEG_PHRASES.card} onBack={go}>
       <EmptyState title={LEG_PHRASES.cardNone} text={LEG_PHRASES.cardNoneText}>
@@ -92,7 +92,7 @@ function Card({ back, rider, horse, saddle, leather, lines, on }: CardProps) {
       narrow
       title={LEG_PHRASES.card}
       note={LEG_PHRASES.cardFor(rider, horse)}
-      onBack={() => router.navigate(back as '/')}
+      onBack={() => router.navigate(back)}
       bottom={<Button grow kind="main" label={LEG_PHRASES.print} onPress={() => window.print()} />}
     >
       <PrintStyle />

@@ -111,7 +111,7 @@ export const groundUnder = (there: SaddleThere, body: RiderBody): KnownGround =>
 });
 
 /** The barrel as it was measured last; null where it wasn't, or its measures don't close. */
-export function barrelOfFacts(facts: readonly RecordedFact[]): Barrel | null {
+function barrelOfFacts(facts: readonly RecordedFact[]): Barrel | null {
   const measured = factsOfKind(facts, 'barrel').at(-1);
   if (measured === undefined) return null;
   const made = measured.traced === null ? barrelFrom(measured) : barrelFromTracing(measured.traced);

@@ -37,7 +37,7 @@ function ChosenLeg({ chosen, visitId, back }: ChosenLegProps) {
   const leg = useLeg(chosen);
   if (leg !== null) return <LegWork chosen={chosen} leg={leg} visitId={visitId} back={back} />;
   return (
-    <Screen narrow title={LEG_PHRASES.leathers} onBack={() => router.navigate(back as '/')}>
+    <Screen narrow title={LEG_PHRASES.leathers} onBack={() => router.navigate(back)}>
       <NoLeg chosen={chosen} />
     </Screen>
   );

@@ -6,7 +6,7 @@ import { PURPOSE_WORDS } from '../words/riders-phrases';
 /** A hole as it is stamped, from its place counted from the shortest. */
 export const holeShown = ({ firstHole }: Pick<Leather, 'firstHole'>, hole: number): number => hole + firstHole - 1;
 
-export function shownHoles(leather: Pick<Leather, 'firstHole'>, { holes }: HolesFor): HolesFor['holes'] {
+function shownHoles(leather: Pick<Leather, 'firstHole'>, { holes }: HolesFor): HolesFor['holes'] {
   return Object.fromEntries(SIDES.map((side) => [side, holeShown(leather, holes[side])])) as HolesFor['holes'];
 }
 

@@ -40,7 +40,7 @@ export interface LegWorkProps {
 }
 
 /** Where the leg is now: as the purpose has it, or as the hand has drawn it. */
-export function useLegNow({ leg, chosen }: Pick<LegWorkProps, 'leg' | 'chosen'>) {
+function useLegNow({ leg, chosen }: Pick<LegWorkProps, 'leg' | 'chosen'>) {
   const [drawnMm, setDrawnMm] = useState<number | null>(null);
   const { body, plan, known } = leg;
   const limb = useMemo(() => legOf(body, FOOT), [body]);
@@ -75,7 +75,7 @@ export function LegWork(props: LegWorkProps) {
     <Screen
       title={LEG_PHRASES.leathers}
       note={note}
-      onBack={() => router.navigate(back as '/')}
+      onBack={() => router.navigate(back)}
       top={wide ? undefined : drawing}
       bottom={<KeepHoles {...props} />}
     >

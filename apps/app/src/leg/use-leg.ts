@@ -25,7 +25,7 @@ import { type LoadedVisit } from '../visit';
 import { type KnownGround, type MeasuredHorse, type SaddleThere, groundUnder, saddleThere } from './leg-ground';
 
 /** What was picked on the screen; null for what the screen proposes. */
-export interface LegPicked {
+interface LegPicked {
   readonly riderId: string | null;
   readonly saddleId: string | null;
   readonly leatherId: string | null;
@@ -85,7 +85,7 @@ export function useLegChosen(key: string, loaded: LoadedVisit | null, riderId: s
   }, [riders, saddles, leathers, takes, loaded, horse, riderId, picked, setPicked]);
 }
 
-export const measuredHorse = ({ page, measured }: LoadedVisit): MeasuredHorse => ({
+const measuredHorse = ({ page, measured }: LoadedVisit): MeasuredHorse => ({
   input: bodyInputOf(measured, page.facts),
   facts: page.facts,
   schoolId: page.visit.schoolId,

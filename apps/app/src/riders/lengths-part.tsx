@@ -33,7 +33,7 @@ const UNITS = [
   { value: 'in', label: RIDERS_PHRASES.inches },
 ] as const;
 
-export const lengthWords = (mm: number, unit: LengthUnit): string => `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit}`;
+const lengthWords = (mm: number, unit: LengthUnit): string => `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit}`;
 
 /** The lengths of a rider: the figure shows where, what is missing is filled in by proportion and says so. */
 export function LengthsPart({ known }: { readonly known: KnownRider }) {
@@ -80,12 +80,7 @@ export function LengthsPart({ known }: { readonly known: KnownRider }) {
           }}
         />
       ))}
-      {count === 0 ? null : (
-        <XStack gap="$s" flexWrap="wrap">
-          <Button kind="main" label={RIDERS_PHRASES.keepLengths(count)} onPress={() => void keep()} />
-          <Button label={RIDERS_PHRASES.forget} onPress={forget} />
-        </XStack>
-      )}
+      <KeepNew count={count} onKeep={() => void keep()} onForget={forget} />
       {here === null ? null : (
         <NumberPad
           title={`${RIDER_MEASURE_WORDS[here].name}, ${unit}`}
@@ -96,6 +91,16 @@ export function LengthsPart({ known }: { readonly known: KnownRider }) {
         />
       )}
     </YStack>
+  );
+}
+
+function KeepNew({ count, onKeep, onForget }: { readonly count: number; readonly onKeep: () => void; readonly onForget: () => void }) {
+  if (count === 0) return null;
+  return (
+    <XStack gap="$s" flexWrap="wrap">
+      <Button kind="main" label={RIDERS_PHRASES.keepLengths(count)} onPress={onKeep} />
+      <Button label={RIDERS_PHRASES.forget} onPress={onForget} />
+    </XStack>
   );
 }
 

@@ -23,6 +23,7 @@ import { FORM_DRAFT, type Here, type SaddlePart, formIssueWords, problemsIn, sad
 import { FrontPart, PanelPart, TreePart, WhatItIs } from './saddle-form-parts';
 import { NEW_SADDLE } from './saddle-measures';
 import { SaddlePhotos } from './saddle-photos';
+import { SeatRows } from './seat-rows';
 import { Straps } from './straps-table';
 
 export function NewSaddleScreen() {
@@ -84,6 +85,7 @@ function Form({ saddleId, was, start }: FormProps) {
           <PanelPart {...part} />
           <Heading>{saddle.kind === 'western' ? SADDLES_PHRASES.rigging : SADDLES_PHRASES.girthStraps}</Heading>
           <Straps saddle={saddle} onChange={put} />
+          <SeatRows seat={saddle.seat} onChange={(seat) => put({ ...saddle, seat })} />
           <FormField control={form.control} name="saddle.note" label={SADDLES_PHRASES.note} lines={3} />
           {was === null ? <Small>{SADDLES_PHRASES.photosCanBe}</Small> : <SaddlePhotos saddleId={saddleId} />}
         </YStack>

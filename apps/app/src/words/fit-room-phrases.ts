@@ -205,4 +205,7 @@ export const FIT_ROOM_PHRASES = {
   worseBy2: (by: string): string => `worse by ${by}`,
   next: (name: string, compared: string, sitHeadline: string): string => `Next ${name}: ${compared} (${sitHeadline}).`,
   screeningLevels: (meanKPa: number, peakKPa: number): string => `kPa; screening levels: mean ${meanKPa}, peak ${peakKPa}`,
+  leathersOf: (rider: string): string => `${rider}’s leathers`,
+  realLoad: { even: 'as they hang', nearShort: 'near a hole short', offShort: 'off a hole short' },
+  realLoadNote: 'From the leg on the saddle: who stands in uneven irons leans to the side that hangs lower.',
 } as const;

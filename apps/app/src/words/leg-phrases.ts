@@ -1,6 +1,5 @@
 import {
   type AssumedSeatMeasure,
-  type Counting,
   type HangError,
   type PairRemedy,
   type PlanWarning,
@@ -41,7 +40,7 @@ export const LEG_PHRASES = {
   sureFrom: ({ from }: HangError): string =>
     `, most of it from ${from
       .slice(0, 2)
-      .map((f) => `${measureShort[f.length as Counting]}${f.known === 'measured' ? '' : ' (by proportion)'}`)
+      .map((f) => `${measureShort[f.length]}${f.known === 'measured' ? '' : ' (by proportion)'}`)
       .join(' and ')}`,
   sureHoles: (holes: number): string => `: that is ${holes.toFixed(1)} holes.`,
   missBy: (mm: number): string =>

@@ -91,4 +91,13 @@ export const SADDLES_PHRASES = {
   label: (number: number): string => `Label ${number}`,
   setNow: 'set now',
   removeWidth: (number: number): string => `Remove width ${number}`,
+  seatAndFlap: 'Seat, flap and bars',
+  seatFor: 'For the rider’s leg; the near side where both are alike. Nothing here has to be known.',
+  seatUnknown: 'not measured',
+  seatAssumed: (mm: number): string => `not measured; ${mm} mm taken`,
+  seatOutside: (name: string, least: number, most: number): string => `${name} lies between ${least} and ${most} mm. Check the unit.`,
+  seatClear: (name: string): string => `${name}: unknown again`,
+  clear: 'clear',
+  typeSeat: (name: string): string => `${name}: type it`,
+  mmOf: (mm: number): string => `${mm} mm`,
 } as const;

@@ -1,6 +1,6 @@
 /** What the screen of saddles for horse and rider says. */
 export const SUITS_PHRASES = {
-  title: 'Which saddles suit both',
+  title: 'For both',
   note: (rider: string, horse: string): string => `${rider} and ${horse}`,
   rank: 'Rank them on the horse',
   ranking: (saddle: number, of: number): string => `On the horse: saddle ${saddle} of ${of} …`,

@@ -1,7 +1,7 @@
 import { type SaddleSeat } from '../saddle';
 import { type SeatSize, FLAP, SEAT } from './flap-and-seat';
 import { type LegPlace } from './linkage';
-import { type Plumb, HEEL_LIMITS_MM } from './plumb';
+import { type Plumb, HEEL_LIMITS_MM, HEEL_SURE_MM } from './plumb';
 
 /** What a saddle is asked about for one rider. */
 export const RIDER_CRITERIA = ['seatSize', 'flapLength', 'kneeRoll', 'leatherOnFlap', 'heelUnderHip'] as const;
@@ -58,7 +58,7 @@ export function suitsRider(question: SuitsQuestion): SuitsRow[] {
     ),
     row('kneeRoll', seat.flapReachMm, kneeAheadMm + ROLL_ROOM_MM.least, kneeAheadMm + ROLL_ROOM_MM.most, error),
     row('leatherOnFlap', across, LEATHER_ON_FLAP.least, LEATHER_ON_FLAP.most, 0),
-    row('heelUnderHip', plumb.heelBehindHipMm, HEEL_LIMITS_MM.chairBelow, HEEL_LIMITS_MM.tippedAbove, 0),
+    row('heelUnderHip', plumb.heelBehindHipMm, HEEL_LIMITS_MM.chairBelow, HEEL_LIMITS_MM.tippedAbove, HEEL_SURE_MM),
   ];
 }
 

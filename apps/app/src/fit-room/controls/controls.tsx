@@ -8,6 +8,8 @@ import { Body, Heading, Small, Strong } from '../../ui/text';
 import { usePalette } from '../../ui/use-palette';
 import { AXIS_WORDS, GAIT_WORDS, POSE_WORDS, axisValue } from '../../words/setup-words';
 import { PlaceRail } from './place-rail';
+import { RealRider } from './real-rider';
+import { type RealLoads } from '../model/real-load';
 import { type RoomState, SEATS } from '../model/room-state';
 
 export interface ControlsProps {
@@ -15,6 +17,8 @@ export interface ControlsProps {
   readonly saddle: DescribedSaddle;
   /** What a rider of this horse weighs; the load to begin with when someone gets on. */
   readonly rider: RiderLoad;
+  /** A rider as the leg on the saddle has it; null while nobody came from there. */
+  readonly real: RealLoads | null;
   readonly onChange: (next: RoomState) => void;
   /** The saddle is being slid: drawn, not yet kept. */
   readonly onSlide: (placeMm: number) => void;
@@ -35,7 +39,7 @@ const SHIMS: readonly AxisId[] = [
 ];
 
 /** Everything a fitter can change, each in the steps it really has; what this saddle hasn't is left out. */
-export function Controls({ state, saddle, rider, onChange, onSlide }: ControlsProps) {
+export function Controls({ state, saddle, rider, real, onChange, onSlide }: ControlsProps) {
   const can = (axis: AxisId): boolean =>
     stepSetup(saddle, state.setup, axis, 1) !== null || stepSetup(saddle, state.setup, axis, -1) !== null;
   const rows = (axes: readonly AxisId[]) =>
@@ -55,7 +59,7 @@ export function Controls({ state, saddle, rider, onChange, onSlide }: ControlsPr
         onLetGo={(placeMm) => onChange({ ...state, setup: { ...state.setup, placeMm } })}
       />
       {rows(FIRST.slice(2))}
-      <RiderRows state={state} rider={rider} onChange={onChange} />
+      <RiderRows state={state} rider={rider} real={real} onChange={onChange} />
       {filling.length > 0 ? (
         <Heading paddingTop="$m">{FIT_ROOM_PHRASES.filling}</Heading>
       ) : (
@@ -135,7 +139,7 @@ const RIDER_STEPS = {
 const step = (now: number, by: number, least: number, most: number, then: (v: number) => void): (() => void) | null =>
   now + by < least || now + by > most ? null : () => then(now + by);
 
-function RiderRows({ state, rider, onChange }: Pick<ControlsProps, 'state' | 'rider' | 'onChange'>) {
+function RiderRows({ state, rider, real, onChange }: Pick<ControlsProps, 'state' | 'rider' | 'real' | 'onChange'>) {
   const on = state.rider;
   const { pullN, mostPullN } = RIDER_STEPS;
   const putPull = (strapPullN: number) => onChange({ ...state, strapPullN });
@@ -149,6 +153,7 @@ function RiderRows({ state, rider, onChange }: Pick<ControlsProps, 'state' | 'ri
           onChange={(v) => onChange({ ...state, rider: v === 'on' ? (on ?? rider) : null })}
         />
       </Labelled>
+      {on === null || real === null ? null : <RealRider real={real} on={on} put={(load) => onChange({ ...state, rider: load })} />}
       {on === null ? null : <RiderUp on={on} put={(change) => onChange({ ...state, rider: { ...on, ...change } })} />}
       <Labelled name={FIT_ROOM_PHRASES.theHorse}>
         <Choice label={FIT_ROOM_PHRASES.theHorse} value={state.pose} options={POSES} onChange={(pose) => onChange({ ...state, pose })} />

@@ -14,8 +14,6 @@ export const REAL_LOADS = ['even', 'nearShort', 'offShort'] as const satisfies r
 
 export const REAL_LOAD_DRAFT: DraftSpec<RealLoads | null> = {
   version: 1,
-  schema: z
-    .object({ rider: z.string(), even: riderLoadSchema, nearShort: riderLoadSchema, offShort: riderLoadSchema })
-    .nullable() as z.ZodType<RealLoads | null>,
+  schema: z.object({ rider: z.string(), even: riderLoadSchema, nearShort: riderLoadSchema, offShort: riderLoadSchema }).nullable(),
 };
 export const realLoadKey = (visitId: string): string => `real-load-${visitId}`;

@@ -1,0 +1,4 @@
+import { PracticeScreen } from '../practice/practice-screen';
+import { signedIn } from '../session/signed-in';
+
+export default signedIn(PracticeScreen);

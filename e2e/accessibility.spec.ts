@@ -142,3 +142,37 @@ test('the steps of a whole measure are clean by axe, by day and by evening', asy
   const fitter = new Fitter(page);
   await wholeBackIsClean(page, fitter, await fitter.arrivesOnVisit('Axe, whole back'));
 });
+
+test('rider, leathers and what belongs to them are clean by axe, by day and by evening', async ({ page }) => {
+  test.setTimeout(300_000);
+  const fitter = new Fitter(page);
+  await fitter.arrives('/riders');
+  await page.getByRole('link', { name: 'Tamsin Oake' }).waitFor();
+  await isClean(page, 'riders');
+  await page.getByRole('link', { name: 'Tamsin Oake' }).click();
+  await fitter.button('The leg on the saddle').waitFor();
+  await isClean(page, 'rider');
+  await page.goto(`/visits/${CORRIE_VISIT}/rider`);
+  await fitter.button('Print the hole card').waitFor();
+  await isClean(page, 'leg');
+  await fitter.button('Print the hole card').click();
+  await page.getByText(/Holes are counted/).waitFor();
+  await isClean(page, 'hole card');
+  await page.goto(`/visits/${CORRIE_VISIT}/barrel`);
+  await fitter.button('Keep this barrel').waitFor();
+  await isClean(page, 'barrel');
+  await page.goto(`/visits/${CORRIE_VISIT}/suits`);
+  await fitter.button('Rank them on the horse').waitFor();
+  await isClean(page, 'for both');
+  await page.goto(`/visits/${CORRIE_VISIT}/side-photo`);
+  await page.getByText('No photo from the side yet').waitFor();
+  await isClean(page, 'side photo');
+  await page.goto('/leathers');
+  await page.getByRole('link', { name: 'Wren’s everyday pair' }).click();
+  await fitter.button('Measure the pair').click();
+  await fitter.button('Keep this measuring').waitFor();
+  await isClean(page, 'measuring a pair');
+  await page.goto('/practice');
+  await fitter.button('All back to the defaults').waitFor();
+  await isClean(page, 'practice');
+});

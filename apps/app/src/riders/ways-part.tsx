@@ -93,7 +93,8 @@ export function LegsPart({ rider, change }: RiderPart) {
 const MOST_UNEVEN_MM = 60;
 const LEAST_REASON = 3;
 
-function Uneven({ onKeep }: { readonly onKeep: (uneven: NonNullable<Rider['uneven']>) => void }) {
+/** It takes a number, a person and a reason. */
+export function Uneven({ onKeep }: { readonly onKeep: (uneven: NonNullable<Rider['uneven']>) => void }) {
   const [mm, setMm] = useState('');
   const [by, setBy] = useState('');
   const [reason, setReason] = useState('');

@@ -1,0 +1,84 @@
+import { halvesOfSection } from '../../girth';
+import { HEEL_LIMITS_MM, HEEL_SURE_MM, newestLengths, newestTake, plumbOf, plumbParts, weightShare } from '..';
+
+const day = (takenOn: string, lengthsMm: object, withdrawn = false) => ({ takenOn, lengthsMm, withdrawn });
+
+describe('the newest lengths', () => {
+  it('are taken length by length, in whatever order the days come', () => {
+    const days = [day('2026-04-14', { thigh: 305 }), day('2025-04-20', { thigh: 285, kneeToSole: 335 })];
+    const wanted = { thigh: { mm: 305, takenOn: '2026-04-14' }, kneeToSole: { mm: 335, takenOn: '2025-04-20' } };
+    expect(newestLengths(days, null)).toEqual(wanted);
+    expect(newestLengths([...days].reverse(), null)).toEqual(wanted);
+  });
+
+  it('of one day are those entered last', () =>
+    expect(newestLengths([day('2026-04-14', { thigh: 400 }), day('2026-04-14', { thigh: 410 })], null).thigh!.mm).toBe(410));
+
+  it('leave out what was withdrawn', () =>
+    expect(newestLengths([day('2025-01-01', { thigh: 400 }), day('2026-01-01', { thigh: 900 }, true)], null).thigh!.mm).toBe(400));
+
+  it('take a height that was only said, until one is measured', () => {
+    expect(newestLengths([], 1700).stature).toEqual({ mm: 1700, takenOn: null });
+    expect(newestLengths([day('2026-01-01', { stature: 1690 })], 1700).stature).toEqual({ mm: 1690, takenOn: '2026-01-01' });
+  });
+});
+
+describe('the take that counts', () => {
+  const takes = [
+    { id: 'a', takenOn: '2026-01-01', withdrawn: false },
+    { id: 'b', takenOn: '2026-02-01', withdrawn: false },
+    { id: 'c', takenOn: '2026-02-01', withdrawn: false },
+    { id: 'd', takenOn: '2026-03-01', withdrawn: true },
+  ];
+  it('is the newest that stands, of one day the last', () => expect(newestTake(takes)!.id).toBe('c'));
+  it('is none where none stands', () => expect(newestTake(takes.slice(3))).toBeNull());
+});
+
+describe('weight by a practice’s own levels', () => {
+  const levels = { note: 10, caution: 12, professional: 14 };
+  it.each([
+    [50, 'fine'],
+    [50.1, 'note'],
+    [60, 'note'],
+    [60.1, 'caution'],
+    [70, 'caution'],
+    [70.1, 'professional'],
+  ])('%d kg on 500 kg: %s', (kg, level) => expect(weightShare(kg, 500, 0, levels).level).toBe(level));
+});
+
+describe('the heel is judged with what it is sure to', () => {
+  const at = (heelMm: number) => {
+    const plumb = plumbOf({ ankle: { xMm: heelMm, zMm: 0, outMm: 0 }, hip: { xMm: 0, zMm: 900, outMm: 0 } }, 0);
+    return plumbParts(plumb, { kneeBehindBarMm: -80 }, 0, null);
+  };
+  it.each([
+    [HEEL_LIMITS_MM.tippedAbove + HEEL_SURE_MM, false],
+    [HEEL_LIMITS_MM.tippedAbove + HEEL_SURE_MM + 1, true],
+    [HEEL_LIMITS_MM.tippedAbove - HEEL_SURE_MM, false],
+    [HEEL_LIMITS_MM.chairBelow - HEEL_SURE_MM, false],
+    [HEEL_LIMITS_MM.chairBelow - HEEL_SURE_MM - 1, true],
+    [15, true],
+  ])('heel %d mm behind the hip: sure %s', (heel, sure) => expect(at(heel).sure).toBe(sure));
+});
+
+describe('half breadths of a section', () => {
+  it('of a roof of 45 degrees are as wide as they are deep', () => {
+    const points = [-100, -50, 0, 50, 100].map((y) => ({ yMm: y, zMm: -Math.abs(y) }));
+    const halves = halvesOfSection(points);
+    expect(halves.map((h) => h.belowMm)).toEqual([20, 40, 60, 80, 100]);
+    for (const { belowMm, outMm } of halves) expect(outMm).toBeCloseTo(belowMm, 9);
+  });
+
+  it('are the mean of both sides, as deep as the shallower one', () => {
+    const points = [
+      { yMm: -60, zMm: -60 },
+      { yMm: 0, zMm: 0 },
+      { yMm: 200, zMm: -100 },
+    ];
+    const halves = halvesOfSection(points);
+    expect(halves.at(-1)!.belowMm).toBe(60);
+    expect(halves[0]!.outMm).toBeCloseTo((20 + 40) / 2, 9);
+  });
+
+  it('of nothing are none', () => expect(halvesOfSection([])).toEqual([]));
+});

@@ -62,6 +62,7 @@ export const RIDER_LIMITS_MM: Readonly<Record<RiderMeasure, readonly [least: num
   hipJointAboveSeat: [30, 200],
   shoulderAboveHip: [180, 750],
   armpitToFingertip: [250, 1000],
+  bootSole: [1, 60],
 };
 
 const lengthOf = (measure: RiderMeasure) => z.number().min(RIDER_LIMITS_MM[measure][0]).max(RIDER_LIMITS_MM[measure][1]).optional();

@@ -11,6 +11,7 @@ export * from './device';
 export * from './saddle';
 export * from './girth';
 export * from './rider';
+export * from './change';
 export * from './schools';
 export * from './front';
 export * from './sit';

@@ -15,6 +15,7 @@ import { Body, Small, Strong } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { dayWords } from '../words/measure-words';
 import { STATION_WORDS } from '../words/station-words';
+import { TrendLines } from './trend-lines';
 
 interface Stage {
   readonly visitId: string;
@@ -110,6 +111,7 @@ function Stages({
       <Strong>{dayWords(now.on)}</Strong>
       {at > 0 ? <Change from={stages[at - 1]!} to={now} /> : <Body color="$muted">{BACK_PHRASES.theFirstOne}</Body>}
       {at > 1 ? <Change from={stages[0]!} to={now} /> : null}
+      <TrendLines stages={stages} />
     </YStack>
   );
 }

@@ -1,6 +1,7 @@
 import { type Leather } from '@fulcra/contract';
 import { type LeatherLine, factsOfKind } from '@fulcra/core';
 import { router } from 'expo-router';
+import { type ReactNode } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { dayNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
@@ -12,13 +13,14 @@ import { LoadState } from '../ui/load-state';
 import { PrintStyle } from '../ui/print-style';
 import { Screen } from '../ui/screen';
 import { Big, Body, Name, Small } from '../ui/text';
-import { useVisitPage } from '../visit';
+import { type LoadedVisit, useVisitPage } from '../visit';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { bothUnitsWords, dayWords } from '../words/measure-words';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
+import { OtherMoves, otherSaddle } from './against-panel';
 import { HoleDots } from './hole-dots';
 import { holeShown } from './leg-words';
-import { useLeg, useLegChosen } from './use-leg';
+import { type LegChosen, useLeg, useLegChosen } from './use-leg';
 
 /** The holes that were kept last with a visit. */
 export function VisitCard({ visitId }: { readonly visitId: string }) {
@@ -41,7 +43,26 @@ export function VisitCard({ visitId }: { readonly visitId: string }) {
       leather={leather}
       lines={kept.lines}
       on={page.visit.startedOn}
+      other={<OtherSaddle visitId={visitId} loaded={loaded} />}
     />
+  );
+}
+
+/** Holes to move when the same rider sits on the other saddle that was picked. */
+function OtherSaddle({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const chosen = useLegChosen(visitId, loaded, null);
+  return chosen === null ? null : <OtherLines chosen={chosen} />;
+}
+
+function OtherLines({ chosen }: { readonly chosen: LegChosen }) {
+  const leg = useLeg(chosen);
+  const other = otherSaddle(chosen);
+  if (leg === null || other === null) return null;
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s">
+      <Body fontWeight="700">{LEG_PHRASES.cardOther(other.name)}</Body>
+      <OtherMoves leg={leg} chosen={chosen} />
+    </YStack>
   );
 }
 
@@ -51,7 +72,7 @@ export function RiderCard({ riderId }: { readonly riderId: string }) {
   return chosen === null ? <LoadState problem={null} /> : <ComputedCard riderId={riderId} chosen={chosen} />;
 }
 
-function ComputedCard({ riderId, chosen }: { readonly riderId: string; readonly chosen: NonNullable<ReturnType<typeof useLegChosen>> }) {
+function ComputedCard({ riderId, chosen }: { readonly riderId: string; readonly chosen: LegChosen }) {
   const leg = useLeg(chosen);
   const lines = (leg?.plans ?? []).flatMap((p): LeatherLine[] =>
     p.holes === null || !p.place.ok ? [] : [{ purpose: p.purpose, hangMm: p.place.value.hangMm, ...p.holes.holes }],
@@ -60,7 +81,18 @@ function ComputedCard({ riderId, chosen }: { readonly riderId: string; readonly 
   if (chosen.leather === null || lines.length === 0) return <NoCard back={back} />;
   const { rider } = chosen.known!;
   const saddle = chosen.saddle?.name ?? LEG_PHRASES.plainSaddle;
-  return <Card back={back} rider={rider.name} horse={null} saddle={saddle} leather={chosen.leather} lines={lines} on={dayNow()} />;
+  return (
+    <Card
+      back={back}
+      rider={rider.name}
+      horse={null}
+      saddle={saddle}
+      leather={chosen.leather}
+      lines={lines}
+      on={dayNow()}
+      other={<OtherLines chosen={chosen} />}
+    />
+  );
 }
 
 function NoCard({ back }: { readonly back: string }) {
@@ -82,10 +114,11 @@ interface CardProps {
   readonly leather: Leather;
   readonly lines: readonly LeatherLine[];
   readonly on: string;
+  readonly other?: ReactNode;
 }
 
 /** For the tack room's wall. */
-function Card({ back, rider, horse, saddle, leather, lines, on }: CardProps) {
+function Card({ back, rider, horse, saddle, leather, lines, on, other = null }: CardProps) {
   const { session } = useSession();
   return (
     <Screen
@@ -106,6 +139,7 @@ function Card({ back, rider, horse, saddle, leather, lines, on }: CardProps) {
         {lines.map((line) => (
           <CardLine key={line.purpose} line={line} leather={leather} first={lines[0]!} />
         ))}
+        {other}
         <Small>{LEG_PHRASES.cardCount}</Small>
         <Small>{LEG_PHRASES.cardCheck}</Small>
       </YStack>

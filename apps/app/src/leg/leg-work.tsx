@@ -1,15 +1,4 @@
-import {
-  CORE_VERSION,
-  type LeatherLine,
-  FOOT,
-  hangsIn,
-  holesFor,
-  legOf,
-  legOnLeather,
-  overTheIron,
-  plumbOf,
-  plumbParts,
-} from '@fulcra/core';
+import { CORE_VERSION, type LeatherLine, hangsIn, holesFor, legOf, legOnLeather, overTheIron, plumbOf, plumbParts } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -25,7 +14,8 @@ import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { LegBox } from './leg-box';
 import { headlineOf } from './leg-words';
 import { LoadPanel } from './load-panel';
-import { AgainstPanel, BuyPanel, PairPanel } from './pair-panels';
+import { AgainstPanel } from './against-panel';
+import { BuyPanel, PairPanel } from './pair-panels';
 import { Picker } from './picker';
 import { PurposeRows } from './purpose-rows';
 import { HipPanel, OverPanel, PlumbPanel, RulesPanel, WeightPanel } from './rule-panels';
@@ -42,8 +32,8 @@ export interface LegWorkProps {
 /** Where the leg is now: as the purpose has it, or as the hand has drawn it. */
 function useLegNow({ leg, chosen }: Pick<LegWorkProps, 'leg' | 'chosen'>) {
   const [drawnMm, setDrawnMm] = useState<number | null>(null);
-  const { body, plan, known } = leg;
-  const limb = useMemo(() => legOf(body, FOOT), [body]);
+  const { body, foot, plan, known } = leg;
+  const limb = useMemo(() => legOf(body, foot), [body, foot]);
   const drawn = drawnMm === null ? null : legOnLeather(limb, known.ground, drawnMm);
   const outcome = drawn?.ok === true ? drawn : plan.place;
   const place = outcome.ok ? outcome.value : null;
@@ -238,7 +228,9 @@ function KeepHoles({ chosen, leg, visitId }: LegWorkProps) {
   const lines = leg.plans.flatMap((p): LeatherLine[] =>
     p.holes === null || !p.place.ok ? [] : [{ purpose: p.purpose, hangMm: Math.round(p.place.value.hangMm * 10) / 10, ...p.holes.holes }],
   );
-  const off = lines.length === 0 || leather === null || pair === null;
+  // unsafe tack is held: nobody is sent home with holes for it
+  const held = leather?.state === 'unsafe' || saddle?.state === 'unsafe';
+  const off = held || lines.length === 0 || leather === null || pair === null;
   if (visitId === null || loaded === null) {
     return (
       <Button

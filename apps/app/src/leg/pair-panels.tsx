@@ -1,26 +1,13 @@
-import {
-  EYE_TO_TREAD_MM,
-  onePairForAll,
-  pairRemedy,
-  perHoleMm,
-  stretchedMm,
-  twoPairs,
-  holesBetween,
-  purposePlans,
-  FOOT,
-} from '@fulcra/core';
+import { NEW_PAIRS, onePairForAll, pairRemedy, perHoleMm, stretchedMm, twoPairs } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useMemo } from 'react';
 import { usePracticeSettings } from '../platform/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Body, Small } from '../ui/text';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
-import { groundUnder, saddleThere } from './leg-ground';
 import { Panel } from './panel';
-import { Picker } from './picker';
-import { type Leg, type LegChosen, loadOf } from './use-leg';
+import { type Leg, type LegChosen } from './use-leg';
 
 interface PairProps {
   readonly leg: Leg;
@@ -60,12 +47,6 @@ export function PairPanel({ chosen }: PairProps) {
   );
 }
 
-/** What a new pair has, mm (default): the usual spacing and number of holes. */
-const NEW_PAIRS = [
-  { kind: 'looped', holes: 16, spacingMm: 25, eyeToTreadMm: EYE_TO_TREAD_MM },
-  { kind: 'single', holes: 14, spacingMm: 12, eyeToTreadMm: EYE_TO_TREAD_MM },
-] as const;
-
 /** One length for all purposes where there is one, else two. */
 export function BuyPanel({ leg }: PairProps) {
   const { stockLengthsMm } = usePracticeSettings().rider;
@@ -81,7 +62,7 @@ export function BuyPanel({ leg }: PairProps) {
         const on = two?.onShorter.map((i) => PURPOSE_WORDS[served[i]!.purpose]).join(', ') ?? '';
         return (
           <Body key={made.kind}>
-            {LEG_PHRASES.buyKind(made.kind === 'looped')}:{' '}
+            {LEG_PHRASES.buyKind(made.kind === 'looped', made.holes, made.spacingMm)}:{' '}
             {one !== null
               ? LEG_PHRASES.buyOne(one.lengthMm, one.missMm, one.spare)
               : two === null
@@ -91,41 +72,6 @@ export function BuyPanel({ leg }: PairProps) {
         );
       })}
       <Small>{LEG_PHRASES.buyFrom}</Small>
-    </Panel>
-  );
-}
-
-/** How many holes to move when the same rider sits on another saddle of the stock. */
-export function AgainstPanel({ leg, chosen }: PairProps) {
-  const { saddles, picked, pick, horse, known, pair } = chosen;
-  const other = saddles.find((s) => s.id === picked.againstId) ?? null;
-  const { body, offLongerMm, plans } = leg;
-  const bands = usePracticeSettings().rider;
-  const theirs = useMemo(() => {
-    if (other === null) return null;
-    const ground = groundUnder(saddleThere(horse, other, loadOf(known)), body).ground;
-    const purposes = plans.map((p) => p.purpose);
-    return purposePlans({ body, foot: FOOT, ground, purposes, bands: bands.bands[bands.bandSet], pair, offLongerMm });
-  }, [other, horse, known, body, plans, bands, pair, offLongerMm]);
-  return (
-    <Panel title={LEG_PHRASES.againstTitle}>
-      <Picker
-        label={LEG_PHRASES.againstTitle}
-        value={other?.name ?? LEG_PHRASES.none}
-        options={saddles.filter((s) => s.id !== chosen.saddle?.id).map((s) => ({ id: s.id, name: s.name }))}
-        onPick={(againstId) => pick({ againstId })}
-      />
-      {theirs === null ? <Small>{LEG_PHRASES.againstNone}</Small> : null}
-      {theirs?.map((there, i) => {
-        const here = plans[i]!;
-        if (!there.place.ok || !here.place.ok) return null;
-        const holes = there.holes === null || here.holes === null ? null : holesBetween(here.holes, there.holes);
-        return (
-          <Body key={there.purpose}>
-            {LEG_PHRASES.againstMove(PURPOSE_WORDS[there.purpose], holes, there.place.value.hangMm - here.place.value.hangMm)}
-          </Body>
-        );
-      })}
     </Panel>
   );
 }

@@ -7,7 +7,9 @@ import {
   armRuleHang,
   hipSpread,
   legOf,
-  FOOT,
+  loweredBy,
+  type WeightLowering,
+  weightLowerings,
   weightShare,
   OTHER_TACK_KG,
   factsOfKind,
@@ -15,6 +17,7 @@ import {
 import { usePracticeSettings } from '../platform/use-views';
 import { Banner } from '../ui/banner';
 import { Body, Small } from '../ui/text';
+import { type LoadedVisit } from '../visit';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { Panel } from './panel';
 import { type Leg, type LegChosen } from './use-leg';
@@ -41,9 +44,9 @@ export function PlumbPanel({ plumb, parts, place }: { readonly plumb: Plumb; rea
 }
 
 /** The lengths two rules of thumb would give, over the flap. */
-export function otherRules({ body }: Leg, { saddle }: LegChosen, place: LegOnHorse) {
+export function otherRules({ body, foot }: Leg, { saddle }: LegChosen, place: LegOnHorse) {
   return {
-    ankleMm: ankleRuleHangMm(legOf(body, FOOT), place.hangs, saddle?.kind ?? 'english'),
+    ankleMm: ankleRuleHangMm(legOf(body, foot), place.hangs, saddle?.kind ?? 'english'),
     arm: armRuleHang(body.armpitToFingertip),
   };
 }
@@ -97,7 +100,8 @@ export function WeightPanel({ chosen }: { readonly chosen: LegChosen }) {
   if (riderKg === null) return <Unknown words={LEG_PHRASES.weightUnknownRider} />;
   const saddleKg = chosen.saddle?.build.frame.massKg ?? 0;
   const loadKg = riderKg + saddleKg + OTHER_TACK_KG;
-  const share = weightShare(loadKg, horseKg, 0, weightPercent);
+  const lowerings = loweringsOf(chosen.loaded!);
+  const share = weightShare(loadKg, horseKg, loweredBy(lowerings), weightPercent);
   const words = LEG_PHRASES.weightWord(share.level, share.borderline);
   return (
     <Panel title={LEG_PHRASES.weightTitle}>
@@ -107,10 +111,19 @@ export function WeightPanel({ chosen }: { readonly chosen: LegChosen }) {
       ) : (
         <Banner tone={share.level === 'professional' ? 'bad' : 'lookOut'}>{words}</Banner>
       )}
+      {lowerings.length === 0 ? null : <Small>{LEG_PHRASES.weightLowered(lowerings, loweredBy(lowerings))}</Small>}
       <Small>{LEG_PHRASES.weightParts(riderKg, saddleKg, OTHER_TACK_KG)}</Small>
       <Small>{LEG_PHRASES.weightIdeal}</Small>
     </Panel>
   );
+}
+
+/** What lowers the levels for this horse, from what was said and felt. */
+function loweringsOf({ page, measured }: LoadedVisit): WeightLowering[] {
+  const { bornYear } = page.horse;
+  const work = factsOfKind(page.facts, 'intake').findLast((f) => f.field === 'work')?.value;
+  const ageYears = bornYear === null ? null : Number(page.visit.startedOn.slice(0, 4)) - bornYear;
+  return weightLowerings({ ageYears, unfit: work === 'none', soreBack: measured.hold.state !== 'clear' });
 }
 
 const Unknown = ({ words }: { readonly words: string }) => (

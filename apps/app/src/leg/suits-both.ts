@@ -6,7 +6,7 @@ import {
   type StockRanking,
   type SuitsRow,
   type SuitsWord,
-  FOOT,
+  type Foot,
   bandMiddle,
   hangError,
   legOf,
@@ -26,11 +26,18 @@ export interface SuitsOneRider {
   readonly hangMm: number | null;
 }
 
-export function suitsOne(horse: MeasuredHorse | null, saddle: Saddle, body: RiderBody, band: KneeBand, load: RiderLoad): SuitsOneRider {
+export function suitsOne(
+  horse: MeasuredHorse | null,
+  saddle: Saddle,
+  body: RiderBody,
+  foot: Foot,
+  band: KneeBand,
+  load: RiderLoad,
+): SuitsOneRider {
   const { ground } = groundUnder(saddleThere(horse, saddle, load), body);
-  const place = legOnHorse(legOf(body, FOOT), ground, bandMiddle(band));
+  const place = legOnHorse(legOf(body, foot), ground, bandMiddle(band));
   if (!place.ok) return { word: 'misses', rows: [], hangMm: null };
-  const error = hangError(body, FOOT, ground, bandMiddle(band));
+  const error = hangError(body, foot, ground, bandMiddle(band));
   const rows = suitsRows(body, saddle.seat, place.value, plumbOf(place.value, body.heelToAnkle.mm), error);
   return { word: suitsOverall(rows), rows, hangMm: place.value.hangMm };
 }

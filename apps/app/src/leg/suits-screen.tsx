@@ -1,4 +1,4 @@
-import { type BodyInput, type RiderBody, type StockRanking, describedOf, schoolById } from '@fulcra/core';
+import { type BodyInput, type RiderBody, type StockRanking, describedOf, footOf, schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -56,8 +56,8 @@ function Both({ visitId, chosen, body, input }: BothProps) {
   const band = habits.bands[habits.bandSet][purpose];
   const load = useMemo(() => loadOf(known), [known]);
   const riders = useMemo(
-    () => new Map(saddles.map((s) => [s.id, suitsOne(horse, s, body, band, load)])),
-    [horse, saddles, body, band, load],
+    () => new Map(saddles.map((s) => [s.id, suitsOne(horse, s, body, footOf(known!.measured), band, load)])),
+    [horse, saddles, body, known, band, load],
   );
   const { job, start, stop } = useSitJob('rank', input);
   const rank = () => {

@@ -6,7 +6,8 @@ import {
   type Purpose,
   type RiderBody,
   type RiderLoad,
-  FOOT,
+  type Foot,
+  footOf,
   bandMiddle,
   bodyInputOf,
   hangError,
@@ -104,6 +105,7 @@ export const loadOf = (known: KnownRider | null): RiderLoad => ({ ...PLAIN_RIDER
 
 export interface Leg {
   readonly body: RiderBody;
+  readonly foot: Foot;
   readonly there: SaddleThere;
   readonly known: KnownGround;
   readonly plans: readonly PurposePlan[];
@@ -121,14 +123,15 @@ export function useLeg(chosen: LegChosen): Leg | null {
   return useMemo(() => {
     if (known === null || !known.body.ok) return null;
     const body = known.body.value;
-    const { rider } = known;
+    const { rider, measured } = known;
+    const foot = footOf(measured);
     const purposes: readonly Purpose[] = rider.purposes.length === 0 ? ['general'] : rider.purposes;
     const ground = groundUnder(there, body);
     const offLongerMm = rider.uneven?.offLongerMm ?? 0;
     const bands = habits.bands[habits.bandSet];
-    const plans = purposePlans({ body, foot: FOOT, ground: ground.ground, purposes, bands, pair, offLongerMm });
+    const plans = purposePlans({ body, foot, ground: ground.ground, purposes, bands, pair, offLongerMm });
     const plan = plans.find((p) => p.purpose === picked.purpose) ?? plans[0]!;
-    const error = hangError(body, FOOT, ground.ground, bandMiddle(plan.band));
-    return { body, there, known: ground, plans, plan, error, offLongerMm };
+    const error = hangError(body, foot, ground.ground, bandMiddle(plan.band));
+    return { body, foot, there, known: ground, plans, plan, error, offLongerMm };
   }, [known, there, pair, picked.purpose, habits]);
 }

@@ -43,6 +43,7 @@ export const MEASURE_LINES: Readonly<Record<RiderMeasure, FigureLine>> = {
   kneeToSole: line('seated', SEATED.knee, at(thigh, 0)),
   buttockToKneeHollow: line('seated', at(-0.08, seatUp - 0.05), at(-0.08 + share('buttockToKneeHollow'), seatUp - 0.05)),
   ankleHeight: line('seated', SEATED.ankle, at(thigh, 0)),
+  bootSole: line('seated', at(thigh + share('ankleToBall'), -0.012), at(thigh + share('ankleToBall'), 0.012)),
   ankleToBall: line('seated', at(thigh, 0.03), at(thigh + share('ankleToBall'), 0.03)),
   heelToAnkle: line('seated', at(thigh - share('heelToAnkle'), 0.03), at(thigh, 0.03)),
   hipJointAboveSeat: line('seated', at(0, hipUp - share('hipJointAboveSeat')), SEATED.hip),

@@ -1,5 +1,5 @@
 import { RIDER_LIMITS_MM } from '@fulcra/contract';
-import { type LengthUnit, type RiderMeasure, RIDER_MEASURES, fromMm, toMm } from '@fulcra/core';
+import { type LengthUnit, type RiderMeasure, FOOT, RIDER_MEASURES, fromMm, toMm } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
@@ -179,6 +179,7 @@ function lengthSaid({ newest, body }: KnownRider, measure: RiderMeasure, unit: L
   const own = newest[measure];
   if (own !== undefined)
     return [own.mm, own.takenOn === null ? RIDERS_PHRASES.asSaid : RIDERS_PHRASES.measuredOn(dayWords(own.takenOn)), true];
+  if (measure === 'bootSole') return [FOOT.bootSoleMm, RIDERS_PHRASES.usualBoot, false];
   if (!body.ok || measure === 'stature' || measure === 'insideLeg') return [null, RIDERS_PHRASES.missing, false];
   const filled = body.value[measure];
   const how = filled.from === 'insideLeg' ? RIDERS_PHRASES.fromInsideLeg : RIDERS_PHRASES.fromHeight;

@@ -40,4 +40,11 @@ export const BACK_PHRASES = {
   tightestBendA: (mm: string): string => `; tightest bend a radius of ${mm}`,
   croupTheWithers: (mm: string, rest: string): string => `; croup ${mm} ${rest} the withers`,
   alongTheCurve: (mm: string, mm2: string, rest: string, rest2: string): string => `${mm} along the curve, ${mm2} straight${rest}${rest2}`,
+  trend: (dates: number): string => `Trend a month, over ${dates} dates`,
+  trendDirection: (perMonth: number, unit: string): string => `${signedTenth(perMonth)} ${unit}`,
+  trendInterval: (perMonth: number, least: number, most: number, percent: number, unit: string): string =>
+    `${signedTenth(perMonth)} ${unit} (${signedTenth(least)} to ${signedTenth(most)}, ${percent} % sure)`,
+  trendFewDates: (least: number): string => `A direction only: under ${least} dates there is no interval to be had at nine in ten.`,
 } as const;
+
+const signedTenth = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;

@@ -7,6 +7,7 @@ import {
   type RiderCriterion,
   type SuitsWord,
   type WeightLevel,
+  type WeightLowering,
 } from '@fulcra/core';
 import { bothUnitsWords, mmWords, ordinalWords } from './measure-words';
 import { measureShort } from './riders-phrases';
@@ -31,7 +32,7 @@ export const LEG_PHRASES = {
   drawn: 'Drawn by hand',
   backToPurpose: (purpose: string): string => `Back to ${purpose}`,
   headline: (purpose: string, hangMm: number, near: number, off: number): string =>
-    `${purpose}: ${mmWords(hangMm)}, near ${ordinalWords(near)}, off ${ordinalWords(off)} hole.`,
+    `${purpose}: ${bothUnitsWords(hangMm)}, near ${ordinalWords(near)}, off ${ordinalWords(off)} hole.`,
   headlineNoPair: (purpose: string, hangMm: number): string => `${purpose}: ${bothUnitsWords(hangMm)} over the flap.`,
   headlineCannot: (purpose: string): string => `${purpose}: this leg can’t be hung so here.`,
   why: (least: number, most: number, hipDeg: number, trueDeg: number): string =>
@@ -121,6 +122,8 @@ export const LEG_PHRASES = {
     `Rider ${rider} kg, saddle ${saddle} kg, other tack ${other} kg (default).`,
   weightWord: (level: WeightLevel, borderline: boolean): string =>
     WEIGHT_WORDS[level] + (borderline ? ' Within the tape’s error the next word up can’t be ruled out.' : ''),
+  weightLowered: (list: readonly WeightLowering[], by: number): string =>
+    `Levels are ${by} points lower: ${list.map((l) => LOWERED_WORDS[l]).join(', ')}.`,
   weightIdeal: 'Over the weight that was taped; a fat horse’s ideal weight is less, and the share more.',
   weightUnknownHorse: 'The horse’s weight wasn’t taken at this visit.',
   weightUnknownRider: 'The rider’s weight isn’t known.',
@@ -154,7 +157,8 @@ export const LEG_PHRASES = {
   buyTwo: (shorter: number, longer: number, on: string): string =>
     `No one pair serves all: ${bothUnitsWords(shorter)} for ${on}, ${bothUnitsWords(longer)} for the rest.`,
   buyNone: 'No length of the list serves all of them, and no two do.',
-  buyKind: (looped: boolean): string => (looped ? 'doubled, 25 mm spacing' : 'single strap, 12 mm spacing'),
+  buyKind: (looped: boolean, holes: number, spacingMm: number): string =>
+    `${looped ? 'doubled' : 'single strap'}, ${holes} holes ${spacingMm} mm apart`,
   buyFrom: 'Lengths of the practice’s list.',
   loadTitle: 'In the fit room',
   load: (kg: number, along: number, aside: number): string =>
@@ -181,6 +185,7 @@ export const LEG_PHRASES = {
   cardOn: (day: string, by: string): string => `${day}, ${by}`,
   cardLeather: (name: string): string => `Leathers: ${name}`,
   cardSaddle: (name: string): string => `Saddle: ${name}`,
+  cardOther: (saddle: string): string => `On ${saddle}`,
   cardCount: 'Holes are counted from the shortest, as the numbers say.',
   cardCheck: 'Look again after a month: new leathers stretch, and the near side first.',
   cardNone: 'No holes were kept yet',
@@ -204,6 +209,12 @@ const WEIGHT_WORDS: Readonly<Record<WeightLevel, string>> = {
   note: 'Worth a note: short days, a fit horse.',
   caution: 'Caution: heavy for this horse.',
   professional: 'A professional’s word is needed before this rider gets on.',
+};
+const LOWERED_WORDS: Readonly<Record<WeightLowering, string>> = {
+  unfit: 'out of work',
+  underSix: 'under six',
+  overTwenty: 'over twenty',
+  soreBack: 'something sore was found',
 };
 const CRITERION_WORDS: Readonly<Record<RiderCriterion, string>> = {
   seatSize: 'Seat size',

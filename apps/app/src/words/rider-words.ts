@@ -23,5 +23,6 @@ export const RIDER_MEASURE_WORDS: Readonly<Record<RiderMeasure, { readonly name:
     name: 'Shoulder over the hip',
     how: 'Seated upright, from the bony knob of the hip up to the point of the shoulder.',
   },
+  bootSole: { name: 'Boot sole', how: 'Thickness under the ball of the foot.' },
   armpitToFingertip: { name: 'Armpit to fingertip', how: 'Arm stretched level, from the armpit to the tip of the middle finger.' },
 };

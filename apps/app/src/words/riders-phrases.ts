@@ -52,6 +52,7 @@ export const RIDERS_PHRASES = {
   fromInsideLeg: 'by proportion, from the inside leg',
   fromHeight: 'by proportion, from the height',
   missing: 'missing: measure it',
+  usualBoot: 'a usual boot’s, not measured',
   sd: (text: string): string => `± ${text}`,
   keepLengths: (count: number): string => (count === 1 ? 'Keep the new length' : `Keep the ${count} new lengths`),
   forget: 'Forget the new ones',
@@ -105,4 +106,5 @@ export const measureShort: Readonly<Record<RiderMeasure, string>> = {
   hipJointAboveSeat: 'hip joint over the seat',
   shoulderAboveHip: 'shoulder over the hip',
   armpitToFingertip: 'armpit to fingertip',
+  bootSole: 'boot sole',
 };

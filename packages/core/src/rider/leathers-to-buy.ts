@@ -26,6 +26,12 @@ export function newHangMm({ kind, lengthMm, holes, spacingMm, eyeToTreadMm }: Ne
   return (lengthMm - LAST_HOLE_TO_TIP_MM - (holes - hole) * spacingMm) * RULE_PER_HOLE[kind] + eyeToTreadMm;
 }
 
+/** What a new pair has: usual spacing, holes and iron (defaults). */
+export const NEW_PAIRS = [
+  { kind: 'looped', holes: 12, spacingMm: 25, eyeToTreadMm: EYE_TO_TREAD_MM },
+  { kind: 'single', holes: 12, spacingMm: 12.5, eyeToTreadMm: EYE_TO_TREAD_MM },
+] as const;
+
 export interface PairToBuy {
   readonly lengthMm: number;
   /** Hole for each wanted hang, in their order. */

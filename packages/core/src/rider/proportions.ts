@@ -6,7 +6,8 @@ interface Share {
   readonly sdMm: number;
   readonly source: string;
 }
-type Filled = Exclude<RiderMeasure, 'stature' | 'insideLeg'>;
+/** Lengths of the body itself; a boot's sole is none. */
+type Filled = Exclude<RiderMeasure, 'stature' | 'insideLeg' | 'bootSole'>;
 
 const DRILLIS = 'Drillis and Contini 1966, as tabulated by Winter';
 /** Share of the stature each length has in adults; spreads are defaults. */

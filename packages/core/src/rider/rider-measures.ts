@@ -13,6 +13,7 @@ export const RIDER_MEASURES = [
   'hipJointAboveSeat',
   'shoulderAboveHip',
   'armpitToFingertip',
+  'bootSole',
 ] as const;
 export type RiderMeasure = (typeof RIDER_MEASURES)[number];
 export type RiderMeasuresMm = Readonly<Partial<Record<RiderMeasure, number>>>;

@@ -5,6 +5,30 @@ export const WEIGHT_SOURCE =
 /** Error of a weight tape, one standard deviation, % (default). */
 export const TAPE_ERROR_PERCENT = 8;
 
+/** What lowers the levels, percentage points each; they don't add up, the greatest counts (defaults). */
+export const WEIGHT_LOWERED_BY = { unfit: 5, underSix: 5, overTwenty: 5, soreBack: 5 } as const;
+export type WeightLowering = keyof typeof WEIGHT_LOWERED_BY;
+/** Years: younger than the one, older than the other (defaults). */
+export const WEIGHT_AGES = { underYears: 6, overYears: 20 } as const;
+
+/** @param ageYears null where it isn't known: then it lowers nothing */
+export function weightLowerings(horse: {
+  readonly ageYears: number | null;
+  readonly unfit: boolean;
+  readonly soreBack: boolean;
+}): WeightLowering[] {
+  const { ageYears, unfit, soreBack } = horse;
+  const said: readonly (readonly [WeightLowering, boolean])[] = [
+    ['underSix', ageYears !== null && ageYears < WEIGHT_AGES.underYears],
+    ['overTwenty', ageYears !== null && ageYears > WEIGHT_AGES.overYears],
+    ['unfit', unfit],
+    ['soreBack', soreBack],
+  ];
+  return said.filter(([, is]) => is).map(([lowering]) => lowering);
+}
+
+export const loweredBy = (lowerings: readonly WeightLowering[]): number => Math.max(0, ...lowerings.map((l) => WEIGHT_LOWERED_BY[l]));
+
 export type WeightLevel = 'fine' | keyof typeof WEIGHT_LEVELS_PERCENT;
 
 export interface WeightShare {

@@ -78,6 +78,7 @@ describe('saddles for both', () => {
       horse,
       DEMO_SADDLES.find((s) => s.name === name)!,
       BODY!,
+      FOOT,
       [118, 126],
       LOAD,
     );
@@ -112,8 +113,8 @@ describe('the headline', () => {
   const place = { hangMm: 742.4 } as never;
   const holes = { holes: { near: 5, off: 6 } } as never;
   it('names the holes as they are stamped', () => {
-    expect(headlineOf(plan, place, holes, { firstHole: 1 } as never)).toBe('General: 742 mm, near 5th, off 6th hole.');
-    expect(headlineOf(plan, place, holes, { firstHole: -2 } as never)).toBe('General: 742 mm, near 2nd, off 3rd hole.');
+    expect(headlineOf(plan, place, holes, { firstHole: 1 } as never)).toBe('General: 742 mm (29.2 in), near 5th, off 6th hole.');
+    expect(headlineOf(plan, place, holes, { firstHole: -2 } as never)).toBe('General: 742 mm (29.2 in), near 2nd, off 3rd hole.');
     expect(holeShown({ firstHole: 10 }, 1)).toBe(10);
   });
   it('without a pair is a length in both units', () =>

@@ -1,4 +1,5 @@
 import { readSidePhoto } from '@fulcra/core';
+import { tiltOf } from '../side-photo/phone-tilt';
 import { type PhotoTyped, MARK_IDS, markedOf, newPhotoTyped, nextMark, typedOfMarked, wantedMarks } from '../side-photo/photo-marks';
 
 const all = (change: Partial<PhotoTyped> = {}): PhotoTyped => ({
@@ -47,4 +48,15 @@ describe('marks on a photo', () => {
     expect(typedOfMarked(tilted)).toMatchObject({ plumbWay: 'tilt', tiltDeg: 2.5 });
     expect(readSidePhoto(marked).ok).toBe(true);
   });
+});
+
+describe('the phone’s tilt', () => {
+  const held = { gamma: 3.2, beta: 88 };
+  it.each([
+    [0, 3],
+    [90, -88],
+    [270, 88],
+    [-90, 88],
+  ])('turned %d° on its side reads %d°', (turned, deg) => expect(tiltOf(held, turned)).toBe(deg));
+  it('of a device without a sensor is none', () => expect(tiltOf({ gamma: null, beta: null }, 0)).toBeNull());
 });

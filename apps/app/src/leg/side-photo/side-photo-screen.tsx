@@ -1,7 +1,7 @@
 import { type Photo } from '@fulcra/contract';
 import { type FactBodies, type Px, factsOfKind } from '@fulcra/core';
 import { router } from 'expo-router';
-import { Fragment, useEffect, useState } from 'react';
+import { Fragment, useCallback, useEffect, useState } from 'react';
 import { Image } from 'react-native';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
@@ -18,6 +18,7 @@ import { type LoadedVisit, useVisitPage } from '../../visit';
 import { SIDE_PHOTO_PHRASES } from '../../words/side-photo-phrases';
 import { MarkingBoard, markName } from './marking-board';
 import { type MarkId, PHOTO_DRAFT, type PhotoTyped, markedOf, newPhotoTyped, nextMark, typedOfMarked, wantedMarks } from './photo-marks';
+import { usePhoneTilt } from './phone-tilt';
 import { PhotoReading } from './photo-reading';
 
 export function SidePhotoScreen({ visitId }: { readonly visitId: string }) {
@@ -182,11 +183,23 @@ const LOOKS = [
   { value: 'right', label: SIDE_PHOTO_PHRASES.right },
 ] as const;
 
+function Tilt({ put }: { readonly put: (by: Partial<PhotoTyped>) => void }) {
+  const onTilt = useCallback((tiltDeg: number) => put({ tiltDeg }), [put]);
+  const { read, none } = usePhoneTilt(onTilt);
+  return (
+    <YStack>
+      <Button kind="quiet" label={SIDE_PHOTO_PHRASES.readTilt} onPress={read} />
+      <Small>{none ? SIDE_PHOTO_PHRASES.noTilt : SIDE_PHOTO_PHRASES.tiltHow}</Small>
+    </YStack>
+  );
+}
+
 function Ways({ typed, put }: { readonly typed: PhotoTyped; readonly put: (by: Partial<PhotoTyped>) => void }) {
   return (
     <YStack gap="$xs">
       <Heading>{SIDE_PHOTO_PHRASES.plumbWay}</Heading>
       <Choice label={SIDE_PHOTO_PHRASES.plumbWay} value={typed.plumbWay} options={PLUMBS} onChange={(plumbWay) => put({ plumbWay })} />
+      {typed.plumbWay === 'tilt' ? <Tilt put={put} /> : null}
       <XStack alignItems="center">
         <Small>{SIDE_PHOTO_PHRASES.looks}</Small>
         <Choice label={SIDE_PHOTO_PHRASES.looks} value={typed.looks} options={LOOKS} onChange={(looks) => put({ looks })} />

@@ -1,5 +1,18 @@
 import { halvesOfSection } from '../../girth';
-import { HEEL_LIMITS_MM, HEEL_SURE_MM, newestLengths, newestTake, plumbOf, plumbParts, weightShare } from '..';
+import {
+  FOOT,
+  HEEL_LIMITS_MM,
+  HEEL_SURE_MM,
+  footOf,
+  loweredBy,
+  newestLengths,
+  newestTake,
+  plumbOf,
+  plumbParts,
+  riderBody,
+  weightLowerings,
+  weightShare,
+} from '..';
 
 const day = (takenOn: string, lengthsMm: object, withdrawn = false) => ({ takenOn, lengthsMm, withdrawn });
 
@@ -81,4 +94,36 @@ describe('half breadths of a section', () => {
   });
 
   it('of nothing are none', () => expect(halvesOfSection([])).toEqual([]));
+});
+
+describe('what lowers the levels of weight', () => {
+  const horse = { ageYears: 10, unfit: false, soreBack: false };
+  it.each([
+    [{}, []],
+    [{ ageYears: null }, []],
+    [{ ageYears: 6 }, []],
+    [{ ageYears: 5 }, ['underSix']],
+    [{ ageYears: 20 }, []],
+    [{ ageYears: 21 }, ['overTwenty']],
+    [{ unfit: true }, ['unfit']],
+    [{ soreBack: true, ageYears: 4 }, ['underSix', 'soreBack']],
+  ] as const)('%j: %j', (change, wanted) => expect(weightLowerings({ ...horse, ...change })).toEqual(wanted));
+
+  it('is the greatest of them, never their sum', () => {
+    expect(loweredBy([])).toBe(0);
+    expect(loweredBy(['unfit', 'overTwenty'])).toBe(5);
+    expect(weightShare(80, 500, loweredBy(['unfit'])).level).toBe('caution');
+    expect(weightShare(80, 500).level).toBe('note');
+  });
+});
+
+describe('a boot’s sole', () => {
+  it('is the one that was measured, else a usual one', () => {
+    expect(footOf({})).toEqual(FOOT);
+    expect(footOf({ bootSole: 25 }).bootSoleMm).toBe(25);
+  });
+  it('is no length of the body', () => {
+    const body = riderBody({ stature: 1700, bootSole: 25 });
+    expect(body.ok && 'bootSole' in body.value).toBe(false);
+  });
 });

@@ -1,0 +1,3 @@
+export * from './kendall';
+export * from './trend';
+export * from './leaves-tolerance';

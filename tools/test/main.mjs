@@ -60,9 +60,10 @@ function count(name, { passed, failed }) {
 }
 
 /** A suite that could not even start counts as a failure. */
+/** What a library keeps ticking after the last test (a cache's five minutes) is not waited for. */
 async function jest(name, cwd, env = {}) {
   const report = join(scratch, `${name}.json`);
-  const code = await finished('npx', ['jest', '--json', `--outputFile=${report}`, '--silent'], {
+  const code = await finished('npx', ['jest', '--json', `--outputFile=${report}`, '--silent', '--forceExit'], {
     cwd,
     env: { ...process.env, ...env },
     stdio: ['ignore', 'ignore', 'inherit'],

@@ -1,4 +1,4 @@
-import { DEMO_SADDLES } from '@fulcra/demo';
+import { DEMO_LEATHERS, DEMO_SADDLES } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { DECISION, TAKE, demoFitter, startedVisit } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
@@ -63,10 +63,27 @@ describe('"good to ride" is derived', () => {
     await fitter.send('PUT', path, { ...sound, state: 'unsafe', was: sound });
     expect(await ride(horseId)).toMatchObject({
       stands: 'notGoodToRide',
-      takenBack: [{ code: 'TACK_UNSAFE', saddleName: 'Later cracked' }],
+      takenBack: [{ code: 'TACK_UNSAFE', name: 'Later cracked' }],
     });
     await fitter.send('PUT', path, { ...sound, was: { ...sound, state: 'unsafe' } });
     expect(await ride(horseId)).toMatchObject({ stands: 'goodToRide' });
+  });
+
+  it('leathers that hang on the saddle and are found unsafe take it back too; mended, it stands again', async () => {
+    const { visitId, horseId } = await startedVisit(fitter);
+    const [saddleId, leatherId] = [v7(), v7()];
+    await fitter.send('PUT', `/api/saddles/${saddleId}`, { ...SADDLE, name: 'Sound one', state: 'sound' });
+    const { id: _pair, ...pair } = DEMO_LEATHERS[0]!;
+    const sound = { ...pair, name: 'Cracked pair', riderId: null, saddleId };
+    await fitter.send('PUT', `/api/leathers/${leatherId}`, sound);
+    await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, saddleId });
+    expect((await say(visitId, { result: 'goodToRide' })).status).toBe(200);
+    await fitter.send('PUT', `/api/leathers/${leatherId}`, { ...sound, state: 'unsafe', was: sound });
+    expect(await ride(horseId)).toMatchObject({ stands: 'notGoodToRide', takenBack: [{ code: 'TACK_UNSAFE', name: 'Cracked pair' }] });
+    await say(visitId, { result: null });
+    expect((await say(visitId, { result: 'goodToRide' })).body.error.code).toBe('TACK_UNSAFE');
+    await fitter.send('PUT', `/api/leathers/${leatherId}`, { ...sound, was: { ...sound, state: 'unsafe' } });
+    expect((await say(visitId, { result: 'goodToRide' })).status).toBe(200);
   });
 
   it('what is taken back doesn’t stop the rest of the visit from being changed', async () => {

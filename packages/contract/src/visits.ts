@@ -28,7 +28,7 @@ export const rideResultSchema = z.object({
     .array(
       z.discriminatedUnion('code', [
         z.object({ code: z.literal('SORE_HOLD'), findings: z.number().int() }),
-        z.object({ code: z.literal('TACK_UNSAFE'), saddleName: z.string() }),
+        z.object({ code: z.literal('TACK_UNSAFE'), name: z.string() }),
         z.object({ code: z.literal('SETTING_REFUSED'), saddleName: z.string(), stops: z.number().int() }),
       ]),
     )

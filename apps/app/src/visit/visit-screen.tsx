@@ -12,7 +12,7 @@ import {
 } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
-import { useSaddles } from '../platform/use-views';
+import { useLeathers, useSaddles } from '../platform/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -55,7 +55,8 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
   const { visit } = page;
   const wanted = schoolById(visit.schoolId).front.stationMm;
   const saddles = useSaddles().data ?? [];
-  const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, saddles);
+  const leathers = useLeathers().data ?? [];
+  const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, saddles, leathers);
   return (
     <YStack gap="$l">
       <SchoolPicker

@@ -8,7 +8,7 @@ export function takenBackWords(reason: TakenBack): string {
     case 'SORE_HOLD':
       return `Something sore was found (${reason.findings === 1 ? 'one place' : `${reason.findings} places`}) and nobody has cleared it: a named person clears it with a reason; pain goes to a veterinary surgeon.`;
     case 'TACK_UNSAFE':
-      return `${reason.saddleName} is noted as unsafe: not ridden in until it is mended, checked, and noted so in the stock.`;
+      return `${reason.name} is noted as unsafe: not ridden in until it is mended, checked, and noted so where it is kept.`;
     case 'SETTING_REFUSED':
       return `The setting of ${reason.saddleName} is refused by its school (${reason.stops === 1 ? 'one reason' : `${reason.stops} reasons`}): choose another, or let a named person stand for it with a reason.`;
   }

@@ -1,6 +1,7 @@
 import { type Decision, type Fact } from '@fulcra/contract';
 import { type RideQuestion, type RideResult, type RideWord, rideQuestionOf, rideResult, saddlesOfVisit } from '@fulcra/core';
 import { type EntityManager, In } from 'typeorm';
+import { LeatherEntity } from '../leathers/leather.entity';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { FactEntity } from './fact.entity';
 import { DecisionEntity } from './visit.entity';
@@ -11,7 +12,7 @@ export async function rideQuestion(tx: EntityManager, practiceId: string, visitI
   const facts = rows.map((row) => ({ ...row, hand: '', withdrawn: Boolean(row.withdrawn) }));
   const [decided] = await tx.getRepository(DecisionEntity).find({ where: { practiceId, visitId }, order: { seq: 'DESC' }, take: 1 });
   const saddleId = decided?.saddleId ?? null;
-  return rideQuestionOf(facts, saddleId, await named(tx, practiceId, saddlesOfVisit(facts, saddleId)));
+  return rideQuestionOf(facts, saddleId, await named(tx, practiceId, saddlesOfVisit(facts, saddleId)), await unsafePairs(tx, practiceId));
 }
 
 interface Ridden {
@@ -21,7 +22,7 @@ interface Ridden {
   readonly decision: Decision | null;
 }
 
-/** What stands of each visit's result, with one question about saddles for all of them. */
+/** What stands of each visit's result, with one question about saddles and one about leathers for all of them. */
 export async function rideResults(
   db: EntityManager,
   practiceId: string,
@@ -29,10 +30,11 @@ export async function rideResults(
 ): Promise<ReadonlyMap<string, RideResult>> {
   const ids = visits.flatMap((v) => saddlesOfVisit(v.facts, v.decision?.saddleId ?? null));
   const saddles = await named(db, practiceId, [...new Set(ids)]);
+  const leathers = visits.length === 0 ? [] : await unsafePairs(db, practiceId);
   return new Map(
     visits.map(({ visitId, said, facts, decision }) => [
       visitId,
-      rideResult({ said, ...rideQuestionOf(facts, decision?.saddleId ?? null, saddles) }),
+      rideResult({ said, ...rideQuestionOf(facts, decision?.saddleId ?? null, saddles, leathers) }),
     ]),
   );
 }
@@ -41,3 +43,9 @@ const named = async (db: EntityManager, practiceId: string, ids: readonly string
   ids.length === 0
     ? []
     : db.getRepository(SaddleEntity).find({ where: { practiceId, id: In([...ids]) }, select: { id: true, name: true, state: true } });
+
+/** Pairs of leathers that are held: few, and only these can take anything back. */
+const unsafePairs = (db: EntityManager, practiceId: string) =>
+  db
+    .getRepository(LeatherEntity)
+    .find({ where: { practiceId, state: 'unsafe' }, select: { id: true, name: true, state: true, saddleId: true } });

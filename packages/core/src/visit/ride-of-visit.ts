@@ -1,5 +1,5 @@
 import { chosenSettingOf, holdOfFacts, overruledBy, stopsIn } from './facts-read';
-import { type RecordedFact } from './recorded';
+import { type RecordedFact, factsOfKind } from './recorded';
 import { type RideQuestion } from './ride-result';
 
 interface NamedSaddle {
@@ -8,16 +8,28 @@ interface NamedSaddle {
   readonly state: string;
 }
 
+/** A pair of leathers as far as it bears on riding. */
+interface NamedLeather {
+  readonly id: string;
+  readonly name: string;
+  readonly state: string;
+  readonly saddleId: string | null;
+}
+
 /** Everything that bears on whether this visit's horse may be ridden. */
 export function rideQuestionOf(
   facts: readonly RecordedFact[],
   decidedSaddleId: string | null,
   stock: readonly NamedSaddle[],
+  leathers: readonly NamedLeather[],
 ): Omit<RideQuestion, 'said'> {
   const chosen = chosenSettingOf(facts)?.tried ?? null;
   return {
     hold: holdOfFacts(facts),
-    saddles: stock.filter((s) => s.id === chosen?.saddleId || s.id === decidedSaddleId),
+    tack: [
+      ...stock.filter((s) => s.id === chosen?.saddleId || s.id === decidedSaddleId),
+      ...leathersOfVisit(facts, decidedSaddleId, leathers),
+    ].map(({ name, state }) => ({ name, state })),
     chosen: chosen === null ? null : { saddleName: chosen.saddleName, stops: stopsIn(chosen) },
     overruled: chosen === null ? null : overruledBy(facts, chosen.id),
   };
@@ -27,3 +39,14 @@ export function rideQuestionOf(
 export const saddlesOfVisit = (facts: readonly RecordedFact[], decidedSaddleId: string | null): string[] => [
   ...new Set([chosenSettingOf(facts)?.tried.saddleId, decidedSaddleId].flatMap((id) => id ?? [])),
 ];
+
+/** Leathers a visit ends with: those whose holes were kept last, and those that hang on its saddles. */
+function leathersOfVisit(
+  facts: readonly RecordedFact[],
+  decidedSaddleId: string | null,
+  leathers: readonly NamedLeather[],
+): NamedLeather[] {
+  const saddles = saddlesOfVisit(facts, decidedSaddleId);
+  const kept = factsOfKind(facts, 'leatherHoles').at(-1)?.leatherId;
+  return leathers.filter((l) => l.id === kept || (l.saddleId !== null && saddles.includes(l.saddleId)));
+}

@@ -8,7 +8,7 @@ export type RideWord = (typeof RIDE_WORDS)[number];
 /** Why "good to ride" doesn't stand. */
 export type TakenBack =
   | { readonly code: 'SORE_HOLD'; readonly findings: number }
-  | { readonly code: 'TACK_UNSAFE'; readonly saddleName: string }
+  | { readonly code: 'TACK_UNSAFE'; readonly name: string }
   | { readonly code: 'SETTING_REFUSED'; readonly saddleName: string; readonly stops: number };
 
 /** Whether the horse may be ridden, as everything known now has it: derived, never stored. */
@@ -24,8 +24,8 @@ export interface RideResult {
 export interface RideQuestion {
   readonly said: RideWord | null;
   readonly hold: SoreHold;
-  /** Saddles this visit ends with: chosen, or decided on. */
-  readonly saddles: readonly { readonly name: string; readonly state: string }[];
+  /** Saddles this visit ends with, chosen or decided on, and the leathers that go with them. */
+  readonly tack: readonly { readonly name: string; readonly state: string }[];
   /** The chosen setting with its hard stops, where there is one. */
   readonly chosen: { readonly saddleName: string; readonly stops: number } | null;
   readonly overruled: FactBodies['refusalOverruled'] | null;
@@ -45,10 +45,10 @@ export const RIDE_CLAUSES: RideClauses = { refusedSetting: false };
  * overruled by name and reason.
  */
 export function rideResult(question: RideQuestion, clauses: RideClauses = RIDE_CLAUSES): RideResult {
-  const { said, hold, saddles, chosen, overruled } = question;
+  const { said, hold, tack, chosen, overruled } = question;
   const reasons: TakenBack[] = [];
   if (hold.state === 'held') reasons.push({ code: 'SORE_HOLD', findings: new Set(hold.reasons.map((r) => r.feelingId)).size });
-  for (const { name, state } of saddles) if (state === 'unsafe') reasons.push({ code: 'TACK_UNSAFE', saddleName: name });
+  for (const { name, state } of tack) if (state === 'unsafe') reasons.push({ code: 'TACK_UNSAFE', name });
   if (clauses.refusedSetting && chosen !== null && chosen.stops > 0 && overruled === null) {
     reasons.push({ code: 'SETTING_REFUSED', ...chosen });
   }

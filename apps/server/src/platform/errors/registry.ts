@@ -57,8 +57,8 @@ export const ERRORS = {
   },
   TACK_UNSAFE: {
     status: 409,
-    message: 'The saddle of this visit is noted as unsafe, so the visit cannot be called good to ride.',
-    remedy: 'Have it mended and checked, note that in the stock, or choose another saddle.',
+    message: 'The saddle of this visit, or its leathers, are noted as unsafe, so the visit cannot be called good to ride.',
+    remedy: 'Have them mended and checked, note that where they are kept, or choose others.',
   },
   SETTING_REFUSED: {
     status: 409,

@@ -1,6 +1,6 @@
 import { UNKNOWN_SEAT } from '@fulcra/core';
 import { useRef, useState } from 'react';
-import { View } from 'react-native';
+import { View, useWindowDimensions } from 'react-native';
 import { YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { Choice } from '../ui/choice';
@@ -25,6 +25,8 @@ const VIEWS = [
   { value: 'over', label: LEG_PHRASES.overView },
 ] as const;
 const HEIGHT_PX = { phone: 350, wide: 470 } as const;
+/** A finger can still scroll beside the drawing. */
+const MOST_OF_THE_HEIGHT = { phone: 0.45, wide: 0.6 } as const;
 
 /** The drawing in its place, with the hand that draws on it. */
 export function LegBox(props: LegBoxProps) {
@@ -42,11 +44,18 @@ export function LegBox(props: LegBoxProps) {
 
 function Drawn({ chosen, leg, now, widthPx, view }: LegBoxProps & { readonly widthPx: number; readonly view: 'seated' | 'over' }) {
   const wide = useWide();
+  const look = wide ? 'wide' : 'phone';
+  const { height } = useWindowDimensions();
   const box = useRef<View>(null);
   const place = now.place!;
   const trunkMm = leg.body.shoulderAboveHip.mm;
   const planned = leg.plans.flatMap((p) => (p.place.ok ? [p.place.value] : []));
-  const scale = sceneScale(widthPx, wide ? HEIGHT_PX.wide : HEIGHT_PX.phone, planned.length === 0 ? [place] : planned, trunkMm);
+  const scale = sceneScale(
+    widthPx,
+    Math.min(HEIGHT_PX[look], MOST_OF_THE_HEIGHT[look] * height),
+    planned.length === 0 ? [place] : planned,
+    trunkMm,
+  );
   useLegDrag({ box, scale, leg: now.limb, ground: leg.known.ground, place, onHang: now.setDrawnMm });
   const { ankleMm, arm } = otherRules(leg, chosen, place);
   return (

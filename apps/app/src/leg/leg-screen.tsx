@@ -45,15 +45,16 @@ function ChosenLeg({ chosen, visitId, back }: ChosenLegProps) {
 
 /** Nobody rides, or too little is known of who does. */
 function NoLeg({ chosen }: { readonly chosen: LegChosen }) {
-  const { known, riders, pick } = chosen;
-  const picker = (
-    <Picker
-      label={LEG_PHRASES.rider}
-      value={known?.rider.name ?? LEG_PHRASES.chooseRider}
-      options={riders.map(({ rider }) => ({ id: rider.id, name: rider.name }))}
-      onPick={(riderId) => pick({ riderId })}
-    />
-  );
+  const { known, riders, pick, loaded } = chosen;
+  const picker =
+    loaded === null ? null : (
+      <Picker
+        label={LEG_PHRASES.rider}
+        value={known?.rider.name ?? LEG_PHRASES.chooseRider}
+        options={riders.map(({ rider }) => ({ id: rider.id, name: rider.name }))}
+        onPick={(riderId) => pick({ riderId })}
+      />
+    );
   if (known === null) {
     return (
       <EmptyState title={LEG_PHRASES.noRider} text={LEG_PHRASES.noRiderText}>

@@ -1,6 +1,7 @@
 import { CORE_VERSION, type LeatherLine, hangsIn, holesFor, legOf, legOnLeather, overTheIron, plumbOf, plumbParts } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
+import { useWindowDimensions } from 'react-native';
 import { XStack, YStack } from 'tamagui';
 import { usePracticeSettings } from '../platform/use-views';
 import { Button } from '../ui/button';
@@ -50,9 +51,14 @@ function useLegNow({ leg, chosen }: Pick<LegWorkProps, 'leg' | 'chosen'>) {
 
 export type LegNow = ReturnType<typeof useLegNow>;
 
+/** A screen at least so high keeps the drawing in sight, px. */
+const PINNED_FROM_PX = 600;
+
 export function LegWork(props: LegWorkProps) {
   const { chosen, leg, visitId, back } = props;
   const wide = useWide();
+  // on a phone held sideways, or enlarged, the drawing scrolls with the rest
+  const pinned = useWindowDimensions().height >= PINNED_FROM_PX && !wide;
   const now = useLegNow(props);
   const { known, saddle, loaded } = chosen;
   const saddleName = saddle?.name ?? LEG_PHRASES.plainSaddle;
@@ -66,12 +72,12 @@ export function LegWork(props: LegWorkProps) {
       title={LEG_PHRASES.leathers}
       note={note}
       onBack={() => router.navigate(back)}
-      top={wide ? undefined : drawing}
+      top={pinned ? drawing : undefined}
       bottom={<KeepHoles {...props} />}
     >
       <Columns shares={[1.1, 1]}>
         <YStack gap="$s">
-          {wide ? drawing : null}
+          {pinned ? null : drawing}
           <Headline leg={leg} chosen={chosen} now={now} />
           <PurposeRows leg={leg} chosen={chosen} />
           <Picks chosen={chosen} />

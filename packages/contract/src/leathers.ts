@@ -5,19 +5,32 @@ import { daySchema, idSchema, nameSchema, noteSchema } from './basics';
 /** Sound, not looked at, or held. */
 export const TACK_STATES = ['sound', 'notChecked', 'unsafe'] as const;
 
+/** A leather hangs between these, bar to tread, mm. */
+export const HANG_LIMITS_MM = { least: 100, most: 1200 } as const;
+/** What a pair can be made like: spacing and irons in mm, holes, and the number at the shortest. */
+export const LEATHER_LIMITS = {
+  spacingMm: [5, 80],
+  holes: [1, 60],
+  firstHole: [-20, 60],
+  eyeToTreadMm: [60, 250],
+  ironWidthMm: [60, 250],
+} as const;
+
+const within = ([least, most]: readonly [number, number]) => z.number().min(least).max(most);
+
 /** A pair of stirrup leathers with its irons: a thing with an age. */
 export const leatherFieldsSchema = z.object({
   name: nameSchema,
   kind: z.enum(LEATHER_KINDS),
-  spacingMm: z.number().min(5).max(80),
-  holes: z.number().int().min(1).max(60),
+  spacingMm: within(LEATHER_LIMITS.spacingMm),
+  holes: within(LEATHER_LIMITS.holes).int(),
   /** Number stamped at the shortest hole, where holes are numbered otherwise. */
-  firstHole: z.number().int().min(-20).max(60).default(1),
+  firstHole: within(LEATHER_LIMITS.firstHole).int().default(1),
   /** Year and month it was new, as far as known. */
   newOn: daySchema.nullable(),
   /** From the iron's eye to its tread, and between its sides. */
-  eyeToTreadMm: z.number().min(60).max(250),
-  ironWidthMm: z.number().min(60).max(250).nullable(),
+  eyeToTreadMm: within(LEATHER_LIMITS.eyeToTreadMm),
+  ironWidthMm: within(LEATHER_LIMITS.ironWidthMm).nullable(),
   riderId: idSchema.nullable(),
   saddleId: idSchema.nullable(),
   state: z.enum(TACK_STATES),
@@ -28,7 +41,7 @@ export const leatherWriteSchema = leatherFieldsSchema.extend({ was: leatherField
 export const leatherSchema = leatherFieldsSchema.extend({ id: idSchema });
 export type Leather = z.infer<typeof leatherSchema>;
 
-const inHoleSchema = z.object({ hole: z.number().int().min(1).max(60), hangMm: z.number().min(100).max(1200) });
+const inHoleSchema = z.object({ hole: within(LEATHER_LIMITS.holes).int(), hangMm: within([HANG_LIMITS_MM.least, HANG_LIMITS_MM.most]) });
 
 /** One measuring of a pair: true hang of both sides; never altered, at most withdrawn. */
 export const leatherTakeFieldsSchema = z.object({

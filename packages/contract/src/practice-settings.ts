@@ -2,11 +2,21 @@ import { BAND_SETS, FINGER_LIMITS_MM, KNEE_BANDS, MM_PER_FINGER, PURPOSES, STOCK
 import { z } from 'zod';
 import { idSchema } from './basics';
 
-const bandSchema = z
-  .tuple([z.number().min(30).max(180), z.number().min(30).max(180)])
-  .refine(([least, most]) => least <= most, 'begins after it ends');
+/** Knees bend between these, degrees. */
+export const BAND_LIMITS_DEG = { least: 30, most: 180 } as const;
+/** No list of lengths to buy is longer, no strap shorter or longer, mm. */
+export const STOCK_LENGTH_LIMITS = { leastMm: 200, mostMm: 2500, mostOfThem: 60 } as const;
+/** Levels of the rider's weight lie between these, %. */
+export const WEIGHT_LIMITS_PERCENT = { least: 5, most: 50 } as const;
+
+const bandDeg = z.number().min(BAND_LIMITS_DEG.least).max(BAND_LIMITS_DEG.most);
+const weightPercent = z.number().min(WEIGHT_LIMITS_PERCENT.least).max(WEIGHT_LIMITS_PERCENT.most);
+const bandSchema = z.tuple([bandDeg, bandDeg]).refine(([least, most]) => least <= most, 'begins after it ends');
 const bandsSchema = z.record(z.enum(PURPOSES), bandSchema);
-const lengthsSchema = z.array(z.number().min(200).max(2500)).min(1).max(60);
+const lengthsSchema = z
+  .array(z.number().min(STOCK_LENGTH_LIMITS.leastMm).max(STOCK_LENGTH_LIMITS.mostMm))
+  .min(1)
+  .max(STOCK_LENGTH_LIMITS.mostOfThem);
 
 /** How a practice works with riders: angles of the knee, what it buys leathers in, when it speaks of weight. */
 export const riderHabitsSchema = z.object({
@@ -14,7 +24,7 @@ export const riderHabitsSchema = z.object({
   bands: z.object({ photo: bandsSchema, spoken: bandsSchema }),
   stockLengthsMm: z.object({ looped: lengthsSchema, single: lengthsSchema }),
   weightPercent: z
-    .object({ note: z.number().min(5).max(50), caution: z.number().min(5).max(50), professional: z.number().min(5).max(50) })
+    .object({ note: weightPercent, caution: weightPercent, professional: weightPercent })
     .refine((w) => w.note <= w.caution && w.caution <= w.professional, 'does not rise'),
 });
 export type RiderHabits = z.infer<typeof riderHabitsSchema>;

@@ -6,12 +6,15 @@ import { daySchema, idSchema, nameSchema, noteSchema } from './basics';
 export const OLD_INJURIES = ['hip', 'knee', 'ankle', 'back'] as const;
 export type OldInjury = (typeof OLD_INJURIES)[number];
 
+/** How uneven leathers may be left, mm, and how short a reason for it is none. */
+export const UNEVEN_LIMITS = { mostMm: 60, leastReason: 3 } as const;
+
 /** Leathers left uneven on purpose: never without a named person's reason. */
 const unevenSchema = z.object({
   /** How much longer the off side is to hang, mm; - shorter. */
-  offLongerMm: z.number().min(-60).max(60),
+  offLongerMm: z.number().min(-UNEVEN_LIMITS.mostMm).max(UNEVEN_LIMITS.mostMm),
   by: nameSchema,
-  reason: noteSchema.refine((s) => s.length >= 3, 'says no reason'),
+  reason: noteSchema.refine((s) => s.length >= UNEVEN_LIMITS.leastReason, 'says no reason'),
 });
 
 /** A rider. Lengths of the body are dated records of their own. */

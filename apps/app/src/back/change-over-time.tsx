@@ -13,7 +13,7 @@ import { Choice } from '../ui/choice';
 import { EmptyState } from '../ui/empty-state';
 import { Body, Small, Strong } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
-import { dayWords } from '../words/measure-words';
+import { changeWords, dayWords } from '../words/measure-words';
 import { STATION_WORDS } from '../words/station-words';
 import { TrendLines } from './trend-lines';
 
@@ -127,9 +127,9 @@ function Change({ from, to }: { readonly from: Stage; readonly to: Stage }) {
           <Body key={side} color={`$${side}`}>
             {BACK_PHRASES.cm(
               side === 'near' ? BACK_PHRASES.nNear : BACK_PHRASES.offO,
-              signed(areaCm2, 1),
-              signed(areaShare * 100, 0),
-              angleDeg === null ? '' : BACK_PHRASES.flatter(signed(angleDeg, 1)),
+              changeWords(areaCm2, 1),
+              changeWords(areaShare * 100, 0),
+              angleDeg === null ? '' : BACK_PHRASES.flatter(changeWords(angleDeg, 1)),
             )}
           </Body>
         );
@@ -137,5 +137,3 @@ function Change({ from, to }: { readonly from: Stage; readonly to: Stage }) {
     </YStack>
   );
 }
-
-const signed = (value: number, decimals: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(decimals)}`;

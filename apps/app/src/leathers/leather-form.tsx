@@ -1,4 +1,4 @@
-import { type LeatherFields, TACK_STATES } from '@fulcra/contract';
+import { type LeatherFields, LEATHER_LIMITS, TACK_STATES } from '@fulcra/contract';
 import { EYE_TO_TREAD_MM, LEATHER_KINDS, type LeatherKind } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -30,11 +30,11 @@ const EMPTY: Typed = {
   ...{ eyeToTread: String(EYE_TO_TREAD_MM), ironWidth: '', note: '' },
 };
 const RANGES = {
-  spacing: [5, 80],
-  holes: [1, 60],
-  firstHole: [-20, 60],
-  eyeToTread: [60, 250],
-  ironWidth: [60, 250],
+  spacing: LEATHER_LIMITS.spacingMm,
+  holes: LEATHER_LIMITS.holes,
+  firstHole: LEATHER_LIMITS.firstHole,
+  eyeToTread: LEATHER_LIMITS.eyeToTreadMm,
+  ironWidth: LEATHER_LIMITS.ironWidthMm,
 } as const;
 
 type TypedLeather = Omit<LeatherFields, 'kind' | 'riderId' | 'saddleId' | 'state'>;

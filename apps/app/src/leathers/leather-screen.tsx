@@ -1,5 +1,5 @@
 import { type Leather, type LeatherFields, type LeatherTakeFields, type LeatherTaken } from '@fulcra/contract';
-import { newestTake, pairOfTake, perHoleMm, stretchedMm } from '@fulcra/core';
+import { newestFirst, newestTake, pairOfTake, perHoleMm, stretchSinceFirst } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -94,10 +94,9 @@ function Pair({ leather, takes }: PairProps) {
 }
 
 function Facts({ leather, takes }: PairProps) {
-  const standing = takes.filter((t) => !t.withdrawn).sort((a, b) => (a.takenOn < b.takenOn ? -1 : a.takenOn > b.takenOn ? 1 : 0));
-  const [first, last] = [standing[0], standing.at(-1)];
-  const grown = first === undefined || last === undefined || first === last ? null : stretchedMm(leather, first, last);
-  const pair = last === undefined ? null : pairOfTake(leather, last);
+  const grown = stretchSinceFirst(leather, takes);
+  const last = newestTake(takes);
+  const pair = last === null ? null : pairOfTake(leather, last);
   return (
     <YStack gap="$xs">
       {leather.newOn === null ? null : <Body>{LEATHERS_PHRASES.age(spanWords(clock.now().getTime() - Date.parse(leather.newOn)))}</Body>}
@@ -110,14 +109,13 @@ function Facts({ leather, takes }: PairProps) {
 
 function TakesHistory({ takes }: { readonly takes: readonly LeatherTaken[] }) {
   const send = useSend();
-  const byDay = [...takes].sort((a, b) => (a.takenOn === b.takenOn ? 0 : a.takenOn < b.takenOn ? 1 : -1));
   const toggle = ({ id: leatherTakeId, ...was }: LeatherTaken) =>
     void send({ kind: 'leatherTake', leatherTakeId, body: { ...was, withdrawn: !was.withdrawn, was } });
   return (
     <YStack gap="$xs">
       <Heading>{LEATHERS_PHRASES.history}</Heading>
       {takes.length === 0 ? <Small>{LEATHERS_PHRASES.noHistory}</Small> : null}
-      {byDay.map((t) => (
+      {newestFirst(takes).map((t) => (
         <XStack key={t.id} borderTopWidth={1} borderColor="$rule" alignItems="center" opacity={t.withdrawn ? 0.6 : 1}>
           <YStack flex={1} paddingVertical="$xs">
             <Body>

@@ -1,4 +1,4 @@
-import { type Leather, type LeatherTakeFields } from '@fulcra/contract';
+import { type Leather, type LeatherTakeFields, HANG_LIMITS_MM } from '@fulcra/contract';
 import { LEATHER_WAYS, type LeatherWay, foldUpTake } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -13,9 +13,6 @@ import { ToggleChip } from '../ui/toggle-chip';
 import { LEATHERS_PHRASES, WAY_WORDS } from '../words/leathers-phrases';
 
 const WAYS = LEATHER_WAYS.map((value) => ({ value, label: WAY_WORDS[value] }));
-/** A leather hangs between these, mm (the contract's own limits). */
-const HANG_MM = { least: 100, most: 1200 } as const;
-
 interface Typed {
   readonly nearHole: number;
   readonly offHole: number;
@@ -43,7 +40,7 @@ export function readTake(way: LeatherWay, { nearHole, offHole, nearMm, offMm, lo
           };
   if (read === null) return null;
   const inside = (p: { readonly hole: number; readonly hangMm: number } | null): boolean =>
-    p === null || (p.hole >= 1 && p.hole <= holes && p.hangMm >= HANG_MM.least && p.hangMm <= HANG_MM.most);
+    p === null || (p.hole >= 1 && p.hole <= holes && p.hangMm >= HANG_LIMITS_MM.least && p.hangMm <= HANG_LIMITS_MM.most);
   return [read.near, read.off, read.second].every(inside) ? read : null;
 }
 

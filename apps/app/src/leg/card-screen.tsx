@@ -19,7 +19,7 @@ import { bothUnitsWords, dayWords } from '../words/measure-words';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { OtherMoves, otherSaddle } from './against-panel';
 import { HoleDots } from './hole-dots';
-import { holeShown } from './leg-words';
+import { holeShown, leatherLines } from './leg-words';
 import { type LegChosen, useLeg, useLegChosen } from './use-leg';
 
 /** The holes that were kept last with a visit. */
@@ -74,9 +74,7 @@ export function RiderCard({ riderId }: { readonly riderId: string }) {
 
 function ComputedCard({ riderId, chosen }: { readonly riderId: string; readonly chosen: LegChosen }) {
   const leg = useLeg(chosen);
-  const lines = (leg?.plans ?? []).flatMap((p): LeatherLine[] =>
-    p.holes === null || !p.place.ok ? [] : [{ purpose: p.purpose, hangMm: p.place.value.hangMm, ...p.holes.holes }],
-  );
+  const lines = leatherLines(leg?.plans ?? []);
   const back = `/riders/${riderId}/leg`;
   if (chosen.leather === null || lines.length === 0) return <NoCard back={back} />;
   const { rider } = chosen.known!;

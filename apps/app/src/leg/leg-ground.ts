@@ -7,6 +7,7 @@ import {
   type RiderBody,
   type RiderLoad,
   type SaddleOnHorse,
+  type SaddleSeat,
   type SaddleSetup,
   type SchoolId,
   DEFAULT_BUILD,
@@ -65,35 +66,29 @@ const NOWHERE = (): number => Number.NaN;
 /** @param load who sits on it while it settles */
 export function saddleThere(horse: MeasuredHorse | null, saddle: Saddle | null, load: RiderLoad): SaddleThere {
   const seat = saddle?.seat ?? UNKNOWN_SEAT;
-  const of = saddle ?? { build: DEFAULT_BUILD };
-  const assumed = assumedOfSeat(seat);
-  const barrelOf = (barMm: number) => {
-    const known = horse === null ? null : barrelOfFacts(horse.facts);
-    const topped = known === null ? PLAIN_BARREL : withTracedTop(known, horse === null ? [] : nearestHalves(horse.input, barMm));
-    return { barrel: topped, barrelMeasured: known !== null };
-  };
-  if (horse === null) {
-    const level = levelOnHorse(of, seat, PLAIN_PLACE_MM, null);
-    return { saddle: level, ...barrelOf(level.bar.xMm), assumed, backAt: NOWHERE };
-  }
-  const placeMm = saddle === null ? PLAIN_PLACE_MM : setupOn(horse, saddle).placeMm;
-  const body = bodyFrom(horse.input);
-  if (!body.ok) {
-    const level = levelOnHorse(of, seat, placeMm, null);
-    return { saddle: level, ...barrelOf(level.bar.xMm), assumed, backAt: NOWHERE };
-  }
-  const bench = sitBench(body.value, 'resting', schoolById(horse.schoolId).engine);
+  const laid = laidOn(horse, saddle, seat, load);
+  const known = horse === null ? null : barrelOfFacts(horse.facts);
+  const barrel = horse === null || known === null ? PLAIN_BARREL : withTracedTop(known, nearestHalves(horse.input, laid.saddle.bar.xMm));
+  return { ...laid, barrel, barrelMeasured: known !== null, assumed: assumedOfSeat(seat) };
+}
+
+/** The saddle as it settles there; level where the back isn't measured well enough, or the saddle isn't known. */
+function laidOn(
+  horse: MeasuredHorse | null,
+  saddle: Saddle | null,
+  seat: SaddleSeat,
+  load: RiderLoad,
+): Pick<SaddleThere, 'saddle' | 'backAt'> {
+  const setup = horse === null || saddle === null ? null : setupOn(horse, saddle);
+  const body = horse === null ? null : bodyFrom(horse.input);
+  const bench = horse === null || body?.ok !== true ? null : sitBench(body.value, 'resting', schoolById(horse.schoolId).engine);
+  const level = levelOnHorse(saddle ?? { build: DEFAULT_BUILD }, seat, setup?.placeMm ?? PLAIN_PLACE_MM, bench?.surface ?? null);
+  if (bench === null) return { saddle: level, backAt: NOWHERE };
   const backAt = (xMm: number): number => surfaceHeightMm(bench.surface, xMm, 0);
-  const setup = saddle === null ? null : setupOn(horse, saddle);
-  const sits =
-    saddle === null || setup === null
-      ? null
-      : sit({ body: body.value, saddle: describedOf(saddle), setup, rider: load, pose: 'resting' }, bench);
-  const there =
-    saddle !== null && setup !== null && sits?.ok === true
-      ? settledOnHorse(describedOf(saddle), seat, setup, sits.value, backAt)
-      : levelOnHorse(of, seat, placeMm, bench.surface);
-  return { saddle: there, ...barrelOf(there.bar.xMm), assumed, backAt };
+  if (saddle === null || setup === null) return { saddle: level, backAt };
+  const described = describedOf(saddle);
+  const sits = sit({ body: bench.body, saddle: described, setup, rider: load, pose: 'resting' }, bench);
+  return { saddle: sits.ok ? settledOnHorse(described, seat, setup, sits.value, backAt) : level, backAt };
 }
 
 /** As it was chosen at the visit, else as it hangs in the stock, where the school puts it. */

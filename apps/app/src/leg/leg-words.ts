@@ -1,5 +1,5 @@
 import { type Leather } from '@fulcra/contract';
-import { type HolesFor, type LegOnHorse, type PurposePlan, SIDES } from '@fulcra/core';
+import { type HolesFor, type LeatherLine, type LegOnHorse, type PurposePlan, SIDES } from '@fulcra/core';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 
@@ -20,3 +20,9 @@ export function headlineOf(plan: PurposePlan, place: LegOnHorse | null, holes: H
   const { near, off } = shownHoles(leather, holes);
   return LEG_PHRASES.headline(purpose, place.hangMm, near, off);
 }
+
+/** A line for each purpose that has holes, its hang to a tenth of a millimetre: what is kept, and what the card says. */
+export const leatherLines = (plans: readonly PurposePlan[]): LeatherLine[] =>
+  plans.flatMap(({ purpose, holes, place }) =>
+    holes === null || !place.ok ? [] : [{ purpose, hangMm: Math.round(place.value.hangMm * 10) / 10, ...holes.holes }],
+  );

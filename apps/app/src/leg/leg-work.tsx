@@ -1,4 +1,4 @@
-import { CORE_VERSION, type LeatherLine, hangsIn, holesFor, legOf, legOnLeather, overTheIron, plumbOf, plumbParts } from '@fulcra/core';
+import { CORE_VERSION, holesFor, legOf, legOnLeather, overTheIron, plumbOf, plumbParts, perHoleMm } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useWindowDimensions } from 'react-native';
@@ -13,7 +13,7 @@ import { LEG_PHRASES } from '../words/leg-phrases';
 import { degWords } from '../words/measure-words';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { LegBox } from './leg-box';
-import { headlineOf } from './leg-words';
+import { headlineOf, leatherLines } from './leg-words';
 import { LoadPanel } from './load-panel';
 import { AgainstPanel } from './against-panel';
 import { BuyPanel, PairPanel } from './pair-panels';
@@ -99,10 +99,7 @@ interface NowProps {
 function Headline({ leg, chosen, now }: NowProps) {
   const { place, holes, isDrawn, setDrawnMm } = now;
   const { plan, error } = leg;
-  const perHole =
-    chosen.pair === null
-      ? null
-      : Math.abs(hangsIn(chosen.pair, { near: 2, off: 2 }, 0).missMm - hangsIn(chosen.pair, { near: 1, off: 1 }, 0).missMm);
+  const perHole = chosen.pair === null ? null : perHoleMm(chosen.pair);
   return (
     <YStack gap="$xs" aria-live="polite">
       <Name>{headlineOf(plan, place, holes, chosen.leather)}</Name>
@@ -125,7 +122,7 @@ function Headline({ leg, chosen, now }: NowProps) {
       <Small>
         {LEG_PHRASES.sure(error.sdMm)}
         {LEG_PHRASES.sureFrom(error)}
-        {perHole === null || perHole === 0 ? '.' : LEG_PHRASES.sureHoles(error.sdMm / perHole)}
+        {perHole === null ? '.' : LEG_PHRASES.sureHoles(error.sdMm / perHole)}
       </Small>
     </YStack>
   );
@@ -231,9 +228,7 @@ function Bands() {
 /** Keeps the holes of every purpose with the visit, and prints their card. */
 function KeepHoles({ chosen, leg, visitId }: LegWorkProps) {
   const { known, saddle, leather, pair, loaded } = chosen;
-  const lines = leg.plans.flatMap((p): LeatherLine[] =>
-    p.holes === null || !p.place.ok ? [] : [{ purpose: p.purpose, hangMm: Math.round(p.place.value.hangMm * 10) / 10, ...p.holes.holes }],
-  );
+  const lines = leatherLines(leg.plans);
   // unsafe tack is held: nobody is sent home with holes for it
   const held = leather?.state === 'unsafe' || saddle?.state === 'unsafe';
   const off = held || lines.length === 0 || leather === null || pair === null;

@@ -1,4 +1,4 @@
-import { NEW_PAIRS, onePairForAll, pairRemedy, perHoleMm, stretchedMm, twoPairs } from '@fulcra/core';
+import { NEW_PAIRS, onePairForAll, pairRemedy, perHoleMm, stretchSinceFirst, twoPairs } from '@fulcra/core';
 import { router } from 'expo-router';
 import { usePracticeSettings } from '../platform/use-views';
 import { Banner } from '../ui/banner';
@@ -26,11 +26,10 @@ export function PairPanel({ chosen }: PairProps) {
     );
   }
   const remedy = pairRemedy(pair, saddle?.seat.offBarLowerMm ?? 0);
-  const standing = chosen.takes
-    .filter((t) => t.leatherId === leather.id && !t.withdrawn)
-    .sort((a, b) => (a.takenOn < b.takenOn ? -1 : a.takenOn > b.takenOn ? 1 : 0));
-  const [first, last] = [standing[0], standing.at(-1)];
-  const grown = first === undefined || last === undefined || first === last ? null : stretchedMm(leather, first, last);
+  const grown = stretchSinceFirst(
+    leather,
+    chosen.takes.filter((t) => t.leatherId === leather.id),
+  );
   const words = LEG_PHRASES.remedy(remedy);
   const { uneven, offLegLongerMm } = known!.rider;
   return (

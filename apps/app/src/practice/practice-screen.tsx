@@ -1,4 +1,4 @@
-import { type RiderHabits, RIDER_HABITS } from '@fulcra/contract';
+import { type RiderHabits, BAND_LIMITS_DEG, RIDER_HABITS, WEIGHT_LIMITS_PERCENT } from '@fulcra/contract';
 import { BAND_SETS, PURPOSES, type Purpose, WEIGHT_SOURCE } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
@@ -50,14 +50,12 @@ export function PracticeScreen() {
 }
 
 const SETS = BAND_SETS.map((value) => ({ value, label: PRACTICE_PHRASES.set[value] }));
-/** Knees bend between these, degrees (the contract's own limits). */
-const BAND_DEG = { least: 30, most: 180 } as const;
 
 function Bands({ habits, put }: HabitsProps) {
   const set = habits.bandSet;
   const bands = habits.bands[set];
   const change = (purpose: Purpose, least: number, most: number): void => {
-    if (least < BAND_DEG.least || most > BAND_DEG.most || least > most) return;
+    if (least < BAND_LIMITS_DEG.least || most > BAND_LIMITS_DEG.most || least > most) return;
     put({ bands: { ...habits.bands, [set]: { ...bands, [purpose]: [least, most] } } });
   };
   return (
@@ -144,14 +142,11 @@ function Weights({ habits: { weightPercent }, put }: HabitsProps) {
     <YStack gap="$s">
       <Heading>{PRACTICE_PHRASES.weight}</Heading>
       <XStack>
-        {row(PRACTICE_PHRASES.weightNote, 'note', [WEIGHT_PERCENT.least, caution])}
+        {row(PRACTICE_PHRASES.weightNote, 'note', [WEIGHT_LIMITS_PERCENT.least, caution])}
         {row(PRACTICE_PHRASES.weightCaution, 'caution', [note, professional])}
       </XStack>
-      <XStack>{row(PRACTICE_PHRASES.weightProfessional, 'professional', [caution, WEIGHT_PERCENT.most])}</XStack>
+      <XStack>{row(PRACTICE_PHRASES.weightProfessional, 'professional', [caution, WEIGHT_LIMITS_PERCENT.most])}</XStack>
       <Small>{PRACTICE_PHRASES.source(WEIGHT_SOURCE)}</Small>
     </YStack>
   );
 }
-
-/** The contract's own limits, %. */
-const WEIGHT_PERCENT = { least: 5, most: 50 } as const;

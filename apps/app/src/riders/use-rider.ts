@@ -5,6 +5,7 @@ import {
   type RiderBody,
   type RiderMeasure,
   type RiderMeasuresMm,
+  newestFirst,
   newestLengths,
   riderBody,
 } from '@fulcra/core';
@@ -27,8 +28,7 @@ export function knownRider(rider: Rider, taken: readonly RiderMeasuresTaken[]): 
   const days = taken.filter((t) => t.riderId === rider.id);
   const newest = newestLengths(days, rider.heightMm);
   const measured = lengthsOnly(newest);
-  const byDay = [...days].sort((a, b) => (a.takenOn === b.takenOn ? 0 : a.takenOn < b.takenOn ? 1 : -1));
-  return { rider, days: byDay, newest, measured, body: riderBody(measured) };
+  return { rider, days: newestFirst(days), newest, measured, body: riderBody(measured) };
 }
 
 /** Every rider with what is known of them; null while they aren't there. */

@@ -1,4 +1,4 @@
-import { type Rider, OLD_INJURIES } from '@fulcra/contract';
+import { type Rider, OLD_INJURIES, UNEVEN_LIMITS } from '@fulcra/contract';
 import { PURPOSES } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -90,9 +90,6 @@ export function LegsPart({ rider, change }: RiderPart) {
   );
 }
 
-const MOST_UNEVEN_MM = 60;
-const LEAST_REASON = 3;
-
 /** It takes a number, a person and a reason. */
 export function Uneven({ onKeep }: { readonly onKeep: (uneven: NonNullable<Rider['uneven']>) => void }) {
   const [mm, setMm] = useState('');
@@ -101,8 +98,8 @@ export function Uneven({ onKeep }: { readonly onKeep: (uneven: NonNullable<Rider
   const [problem, setProblem] = useState<string | null>(null);
   const keep = (): void => {
     const offLongerMm = Number(mm.trim().replace(',', '.').replace('−', '-'));
-    const read = mm.trim() !== '' && Number.isFinite(offLongerMm) && Math.abs(offLongerMm) <= MOST_UNEVEN_MM;
-    if (!read || by.trim() === '' || reason.trim().length < LEAST_REASON) setProblem(RIDERS_PHRASES.unevenNeeds);
+    const read = mm.trim() !== '' && Number.isFinite(offLongerMm) && Math.abs(offLongerMm) <= UNEVEN_LIMITS.mostMm;
+    if (!read || by.trim() === '' || reason.trim().length < UNEVEN_LIMITS.leastReason) setProblem(RIDERS_PHRASES.unevenNeeds);
     else onKeep({ offLongerMm, by: by.trim(), reason: reason.trim() });
   };
   return (

@@ -1,3 +1,4 @@
+import { changeWords } from './measure-words';
 /** What the screens of this part say. */
 export const BACK_PHRASES = {
   theBackIn: 'The back in three dimensions. Arrow keys turn it.',
@@ -41,10 +42,8 @@ export const BACK_PHRASES = {
   croupTheWithers: (mm: string, rest: string): string => `; croup ${mm} ${rest} the withers`,
   alongTheCurve: (mm: string, mm2: string, rest: string, rest2: string): string => `${mm} along the curve, ${mm2} straight${rest}${rest2}`,
   trend: (dates: number): string => `Trend a month, over ${dates} dates`,
-  trendDirection: (perMonth: number, unit: string): string => `${signedTenth(perMonth)} ${unit}`,
+  trendDirection: (perMonth: number, unit: string): string => `${changeWords(perMonth, 1)} ${unit}`,
   trendInterval: (perMonth: number, least: number, most: number, percent: number, unit: string): string =>
-    `${signedTenth(perMonth)} ${unit} (${signedTenth(least)} to ${signedTenth(most)}, ${percent} % sure)`,
+    `${changeWords(perMonth, 1)} ${unit} (${changeWords(least, 1)} to ${changeWords(most, 1)}, ${percent} % sure)`,
   trendFewDates: (least: number): string => `A direction only: under ${least} dates there is no interval to be had at nine in ten.`,
 } as const;
-
-const signedTenth = (value: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;

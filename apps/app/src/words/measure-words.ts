@@ -32,6 +32,9 @@ export function ageWords(bornYear: number | null, now: Date): string | null {
 /** A day of the yard's calendar, whatever zone this device is in: 18 Sept 2026. */
 export const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy', { locale: enGB });
 
+/** How much something changed, its sign always written: +1.2, −0.5, +0.0. */
+export const changeWords = (value: number, decimals: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(decimals)}`;
+
 /** 1st, 2nd, 3rd, 11th, 22nd. */
 export function ordinalWords(n: number): string {
   const tens = Math.abs(n) % 100;

@@ -1,4 +1,5 @@
 export * from './rider-measures';
+export * from './dated';
 export * from './known-measures';
 export * from './proportions';
 export * from './leg-of';

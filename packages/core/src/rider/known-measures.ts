@@ -1,10 +1,8 @@
+import { type Dated, standingInOrder } from './dated';
 import { type RiderMeasure, RIDER_MEASURES } from './rider-measures';
 
 /** Lengths that were taken on one day. */
-export interface LengthsOfADay {
-  /** Year, month, day: later days sort after earlier ones. */
-  readonly takenOn: string;
-  readonly withdrawn: boolean;
+export interface LengthsOfADay extends Dated {
   readonly lengthsMm: Readonly<Partial<Record<RiderMeasure, number | undefined>>>;
 }
 
@@ -17,8 +15,7 @@ export type NewestLengths = Readonly<Partial<Record<RiderMeasure, { readonly mm:
 export function newestLengths(days: readonly LengthsOfADay[], statureMm: number | null): NewestLengths {
   const newest: Partial<Record<RiderMeasure, { mm: number; takenOn: string | null }>> = {};
   if (statureMm !== null) newest.stature = { mm: statureMm, takenOn: null };
-  const standing = days.filter((d) => !d.withdrawn).sort((a, b) => (a.takenOn < b.takenOn ? -1 : a.takenOn > b.takenOn ? 1 : 0));
-  for (const { takenOn, lengthsMm } of standing)
+  for (const { takenOn, lengthsMm } of standingInOrder(days))
     for (const measure of RIDER_MEASURES) {
       const mm = lengthsMm[measure];
       if (mm !== undefined) newest[measure] = { mm, takenOn };

@@ -1,4 +1,5 @@
 import { type NearOff } from '../units';
+import { type Dated, standingInOrder } from './dated';
 import { type LeatherKind, type LeatherPair, perHoleMm } from './leather';
 
 /** How a leather's true length was found: hung under the same pull on both sides, or the two folded up beside each other. */
@@ -55,5 +56,10 @@ export function stretchedMm(make: LeatherMake, before: LeatherTake, now: Leather
 }
 
 /** The take that counts: the newest that stands; of one day, the one entered last. */
-export const newestTake = <T extends { readonly takenOn: string; readonly withdrawn: boolean }>(takes: readonly T[]): T | null =>
-  takes.filter((t) => !t.withdrawn).reduce<T | null>((best, t) => (best === null || t.takenOn >= best.takenOn ? t : best), null);
+export const newestTake = <T extends Dated>(takes: readonly T[]): T | null => standingInOrder(takes).at(-1) ?? null;
+
+/** Stretch of each side from the first take that stands to the last; null while there are not two. */
+export function stretchSinceFirst(make: LeatherMake, takes: readonly (LeatherTake & Dated)[]): ReturnType<typeof stretchedMm> | null {
+  const standing = standingInOrder(takes);
+  return standing.length < 2 ? null : stretchedMm(make, standing[0]!, standing.at(-1)!);
+}

@@ -8,8 +8,10 @@ import {
   newestLengths,
   newestTake,
   plumbOf,
+  newestFirst,
   plumbParts,
   riderBody,
+  stretchSinceFirst,
   weightLowerings,
   weightShare,
 } from '..';
@@ -125,5 +127,27 @@ describe('a boot’s sole', () => {
   it('is no length of the body', () => {
     const body = riderBody({ stature: 1700, bootSole: 25 });
     expect(body.ok && 'bootSole' in body.value).toBe(false);
+  });
+});
+
+describe('takes over time', () => {
+  const make = { kind: 'looped', holes: 16, spacingMm: 20 } as const;
+  const take = (takenOn: string, nearMm: number, offMm: number, withdrawn = false) => ({
+    ...{ way: 'hang' as const, second: null, takenOn, withdrawn },
+    ...{ near: { hole: 8, hangMm: nearMm }, off: { hole: 8, hangMm: offMm } },
+  });
+  const takes = [take('2026-06-02', 621, 607), take('2024-06-10', 604, 603), take('2026-07-01', 900, 900, true)];
+
+  it('tell what each side stretched from the first that stands to the last', () => {
+    const stretch = stretchSinceFirst(make, takes)!;
+    expect(stretch.near).toBeCloseTo(17, 9);
+    expect(stretch.off).toBeCloseTo(4, 9);
+    expect(stretchSinceFirst(make, takes.slice(1))).toBeNull();
+  });
+
+  it('are shown with the newest day first, the withdrawn among them, as they were entered within a day', () => {
+    expect(newestFirst(takes).map((t) => t.takenOn)).toEqual(['2026-07-01', '2026-06-02', '2024-06-10']);
+    const day = [take('2026-06-02', 1, 1), take('2026-06-02', 2, 2)];
+    expect(newestFirst(day)).toEqual(day);
   });
 });

@@ -5,12 +5,13 @@ import { SessionEntity } from './platform/auth/session.entity';
 import { PhotoEntity, PieceEntity } from './photos/photo.entity';
 import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
 import { RiderEntity, RiderMeasuresEntity } from './riders/rider.entity';
+import { GirthEntity, TackCheckEntity } from './tack/tack.entity';
 import { FactEntity } from './visits/fact.entity';
 import { DecisionEntity, TakeEntity, VisitEntity } from './visits/visit.entity';
 import { PracticeSettingsEntity } from './practice/practice-settings';
 
 const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEntity, RiderEntity, RiderMeasuresEntity];
-const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity];
+const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity, GirthEntity, TackCheckEntity];
 const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 
 /** Every table of the database. */

@@ -6,6 +6,7 @@ import { WholeSaddle1764100000000 } from './platform/db/third-migration';
 import { SaddlePhotos1764200000000 } from './platform/db/fourth-migration';
 import { KeptDecisions1764300000000 } from './platform/db/fifth-migration';
 import { RidersAndLeathers1764400000000 } from './platform/db/sixth-migration';
+import { TackWalked1764500000000 } from './platform/db/seventh-migration';
 
 /** A connection with every table known; the caller closes it. */
 export async function openDatabase(url: string): Promise<DataSource> {
@@ -23,6 +24,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
       SaddlePhotos1764200000000,
       KeptDecisions1764300000000,
       RidersAndLeathers1764400000000,
+      TackWalked1764500000000,
     ],
     migrationsTableName: 'migration',
   });

@@ -1,6 +1,6 @@
 import { DEMO_LEATHERS, DEMO_SADDLES } from '@fulcra/demo';
 import { v7 } from 'uuid';
-import { DECISION, TAKE, demoFitter, startedVisit } from './journeys';
+import { DECISION, TAKE, demoFitter, startedVisit, tackFound, tackMended } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
 
 let running: Running;
@@ -53,38 +53,39 @@ describe('"good to ride" is derived', () => {
     expect(await ride(horseId)).toMatchObject({ stands: 'notGoodToRide', takenBack: [{ code: 'SORE_HOLD' }] });
   });
 
-  it('a saddle marked unsafe afterwards takes it back, at every visit that ends with it; mended, it stands again', async () => {
+  it('a saddle found unsafe afterwards takes it back, at every visit that ends with it; mended, it stands again', async () => {
     const { visitId, horseId } = await startedVisit(fitter);
-    const path = `/api/saddles/${v7()}`;
-    const sound = { ...SADDLE, name: 'Later cracked', state: 'sound' };
-    await fitter.send('PUT', path, sound);
-    await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, saddleId: path.split('/').at(-1) });
+    const saddleId = v7();
+    await fitter.send('PUT', `/api/saddles/${saddleId}`, { ...SADDLE, name: 'Later cracked' });
+    await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, saddleId });
     expect((await say(visitId, { result: 'goodToRide' })).status).toBe(200);
-    await fitter.send('PUT', path, { ...sound, state: 'unsafe', was: sound });
-    expect(await ride(horseId)).toMatchObject({
-      stands: 'notGoodToRide',
-      takenBack: [{ code: 'TACK_UNSAFE', name: 'Later cracked' }],
-    });
-    await fitter.send('PUT', path, { ...sound, was: { ...sound, state: 'unsafe' } });
+    const { id } = await tackFound(fitter, 'saddle', saddleId, [{ point: 'treeArch', side: null }]);
+    expect(await ride(horseId)).toMatchObject({ stands: 'notGoodToRide', takenBack: [{ code: 'TACK_UNSAFE', name: 'Later cracked' }] });
+    await tackMended(fitter, 'saddle', saddleId, id);
     expect(await ride(horseId)).toMatchObject({ stands: 'goodToRide' });
   });
 
-  it('leathers that hang on the saddle and are found unsafe take it back too; mended, it stands again', async () => {
-    const { visitId, horseId } = await startedVisit(fitter);
-    const [saddleId, leatherId] = [v7(), v7()];
-    await fitter.send('PUT', `/api/saddles/${saddleId}`, { ...SADDLE, name: 'Sound one', state: 'sound' });
-    const { id: _pair, ...pair } = DEMO_LEATHERS[0]!;
-    const sound = { ...pair, name: 'Cracked pair', riderId: null, saddleId };
-    await fitter.send('PUT', `/api/leathers/${leatherId}`, sound);
-    await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, saddleId });
-    expect((await say(visitId, { result: 'goodToRide' })).status).toBe(200);
-    await fitter.send('PUT', `/api/leathers/${leatherId}`, { ...sound, state: 'unsafe', was: sound });
-    expect(await ride(horseId)).toMatchObject({ stands: 'notGoodToRide', takenBack: [{ code: 'TACK_UNSAFE', name: 'Cracked pair' }] });
-    await say(visitId, { result: null });
-    expect((await say(visitId, { result: 'goodToRide' })).body.error.code).toBe('TACK_UNSAFE');
-    await fitter.send('PUT', `/api/leathers/${leatherId}`, { ...sound, was: { ...sound, state: 'unsafe' } });
-    expect((await say(visitId, { result: 'goodToRide' })).status).toBe(200);
-  });
+  it.each(['leather', 'girth'] as const)(
+    'an unsafe %s that goes with the saddle takes it back too; mended, it stands again',
+    async (kind) => {
+      const { visitId, horseId } = await startedVisit(fitter);
+      const [saddleId, itemId] = [v7(), v7()];
+      await fitter.send('PUT', `/api/saddles/${saddleId}`, { ...SADDLE, name: 'Sound one' });
+      const { id: _pair, ...pair } = DEMO_LEATHERS[0]!;
+      const girth = { lengthMm: null, material: 'leather', elastic: 'none', newOn: null, note: '' };
+      const item = { ...(kind === 'leather' ? { ...pair, riderId: null } : girth), name: 'Torn one', saddleId };
+      expect((await fitter.send('PUT', `/api/${kind}s/${itemId}`, item)).status).toBe(200);
+      await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, saddleId });
+      expect((await say(visitId, { result: 'goodToRide' })).status).toBe(200);
+      const point = kind === 'leather' ? 'leatherStitching' : 'girthStitching';
+      const { id } = await tackFound(fitter, kind, itemId, [{ point, side: 'off' }]);
+      expect(await ride(horseId)).toMatchObject({ stands: 'notGoodToRide', takenBack: [{ code: 'TACK_UNSAFE', name: 'Torn one' }] });
+      await say(visitId, { result: null });
+      expect((await say(visitId, { result: 'goodToRide' })).body.error.code).toBe('TACK_UNSAFE');
+      await tackMended(fitter, kind, itemId, id, [{ point, side: 'off' }]);
+      expect((await say(visitId, { result: 'goodToRide' })).status).toBe(200);
+    },
+  );
 
   it('what is taken back doesn’t stop the rest of the visit from being changed', async () => {
     const { visitId } = await startedVisit(fitter);

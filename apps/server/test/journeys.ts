@@ -57,3 +57,23 @@ export async function startedVisit(visitor: Visitor, takes: readonly object[] = 
   for (const take of takes) await visitor.send('PUT', `/api/visits/${ids.visitId}/takes/${ids.takeId}`, take);
   return ids;
 }
+
+type Spot = { readonly point: string; readonly side: string | null };
+const MADE = { hand: 'Isla Venn', source: 'practice', round: 'full', withdrawn: false };
+
+/** Something unsafe found on an item. */
+export async function tackFound(fitter: Visitor, itemKind: string, itemId: string, spots: readonly Spot[]) {
+  const id = v7();
+  const found = spots.map((spot) => ({ ...spot, finding: 'unsafe', note: '' }));
+  const body = { ...MADE, itemKind, itemId, madeAt: new Date().toISOString(), found, mended: null };
+  return { id, body, reply: await fitter.send('PUT', `/api/tack-checks/${id}`, body) };
+}
+
+/** A mending that answers one check. */
+export async function tackMended(fitter: Visitor, itemKind: string, itemId: string, clears: string, spots: readonly Spot[] = []) {
+  const id = v7();
+  const found = spots.map((spot) => ({ ...spot, finding: 'sound', note: '' }));
+  const mended = { by: 'B. Saddler', what: 'stitched anew', clears: [clears] };
+  const body = { ...MADE, itemKind, itemId, madeAt: new Date().toISOString(), found, mended };
+  return { id, body, reply: await fitter.send('PUT', `/api/tack-checks/${id}`, body) };
+}

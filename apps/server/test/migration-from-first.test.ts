@@ -77,6 +77,7 @@ it('what the first release kept is all there after the later migrations', async 
       'SaddlePhotos1764200000000',
       'KeptDecisions1764300000000',
       'RidersAndLeathers1764400000000',
+      'TackWalked1764500000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,
@@ -93,7 +94,7 @@ it('what the first release kept is all there after the later migrations', async 
     expect(kept.map((t) => t.id).sort()).toEqual([old.first, old.second].sort());
     expect(kept[0]).toMatchObject({ station: 'front', hand: 'Old hand', reading: { kind: 'widths' } });
     const [saddle] = await stores.saddle.list(old.practice);
-    expect(saddleSchema.parse(saddle)).toMatchObject({ name: 'Old saddle', state: 'notChecked', front: { frontPanelDepthMm: 30 } });
+    expect(saddleSchema.parse(saddle)).toMatchObject({ name: 'Old saddle', front: { frontPanelDepthMm: 30 } });
     expect(saddleProblems({ ...saddle! })).toEqual([]);
     const [decision] = await stores.decisions.ofVisits(old.practice, [old.visit]);
     expect(decision).toMatchObject({ visitId: old.visit, fitter: 'Old hand', verdict: 'even' });

@@ -6,7 +6,7 @@ import { type Running, type Visitor, otherPractice, startServer } from './runnin
 let running: Running;
 let stranger: Visitor;
 const [factId, riderId, photoId, saddleId, decisionId] = [v7(), v7(), v7(), v7(), v7()];
-const [measuresId, leatherId, leatherTakeId] = [v7(), v7(), v7()];
+const [measuresId, leatherId, leatherTakeId, girthId, tackCheckId] = [v7(), v7(), v7(), v7(), v7()];
 const { id: _, ...SADDLE } = DEMO_SADDLES[0]!;
 const RIDER = { name: 'Ash Penhale', heightMm: null, weightKg: null, note: '' };
 const MEASURES = { riderId, takenOn: '2026-11-20', hand: 'Isla Venn', lengthsMm: { stature: 1700 }, withdrawn: false };
@@ -20,7 +20,6 @@ const LEATHER = {
   ironWidthMm: null,
   riderId: null,
   saddleId: null,
-  state: 'sound',
   note: '',
 };
 const LEATHER_TAKE = {
@@ -32,6 +31,12 @@ const LEATHER_TAKE = {
   off: { hole: 8, hangMm: 644 },
   second: null,
   withdrawn: false,
+};
+const GIRTH = { name: 'Short', lengthMm: 700, material: 'leather', elastic: 'none', newOn: null, saddleId: null, note: '' };
+const TACK_CHECK = {
+  ...{ itemKind: 'leather', itemId: leatherId, madeAt: '2026-11-20T09:00:00.000Z', hand: 'Isla Venn', source: 'practice', round: 'full' },
+  found: [{ point: 'leatherHoles', side: 'near', finding: 'sound', note: '' }],
+  ...{ mended: null, withdrawn: false },
 };
 const PHOTO = {
   view: 'behind',
@@ -53,8 +58,11 @@ beforeAll(async () => {
     await owner.send('PUT', `/api/rider-measures/${measuresId}`, MEASURES),
     await owner.send('PUT', `/api/leathers/${leatherId}`, LEATHER),
     await owner.send('PUT', `/api/leather-takes/${leatherTakeId}`, LEATHER_TAKE),
+    await owner.send('PUT', `/api/girths/${girthId}`, GIRTH),
+    await owner.send('PUT', `/api/tack-checks/${tackCheckId}`, TACK_CHECK),
+    await owner.send('PUT', `/api/tack-checks/${tackCheckId}/photos/${v7()}`, PHOTO),
   ];
-  expect(taken.map((r) => r.status)).toEqual([200, 200, 200]);
+  expect(taken.map((r) => r.status)).toEqual(taken.map(() => 200));
   await owner.send('PUT', `/api/saddles/${saddleId}`, SADDLE);
   await owner.send('PUT', `/api/visits/${ids.visitId}/photos/${photoId}`, PHOTO);
   await owner.send('PUT', `/api/visits/${ids.visitId}/decisions/${decisionId}`, DECISION);
@@ -76,12 +84,19 @@ const LISTS = [
   '/api/rider-measures',
   '/api/leathers',
   '/api/leather-takes',
+  '/api/girths',
+  '/api/tack-checks',
   '/api/saddle-photos',
+  '/api/tack-photos',
 ];
 /** Ids in the body: walked in their own tests. */
 const ASKS = ['/api/rankings', '/api/writes'];
 /** A body that isn't JSON: walked in its own test. */
-const NOT_JSON = ['/api/visits/{visitId}/photos/{photoId}/content', '/api/saddles/{saddleId}/photos/{photoId}/content'];
+const NOT_JSON = [
+  '/api/visits/{visitId}/photos/{photoId}/content',
+  '/api/saddles/{saddleId}/photos/{photoId}/content',
+  '/api/tack-checks/{tackCheckId}/photos/{photoId}/content',
+];
 const BODIES: Record<string, unknown> = {
   'PUT /api/horses/{horseId}': HORSE,
   'PUT /api/visits/{visitId}': null,
@@ -95,6 +110,9 @@ const BODIES: Record<string, unknown> = {
   'PUT /api/rider-measures/{measuresId}': MEASURES,
   'PUT /api/leathers/{leatherId}': LEATHER,
   'PUT /api/leather-takes/{leatherTakeId}': LEATHER_TAKE,
+  'PUT /api/girths/{girthId}': GIRTH,
+  'PUT /api/tack-checks/{tackCheckId}': TACK_CHECK,
+  'PUT /api/tack-checks/{tackCheckId}/photos/{photoId}': PHOTO,
   'PUT /api/saddles/{saddleId}': SADDLE,
   'PUT /api/visits/{visitId}/photos/{photoId}': PHOTO,
   'PUT /api/saddles/{saddleId}/photos/{photoId}': PHOTO,
@@ -110,7 +128,7 @@ describe('another practice', () => {
       const key = `${method} ${url}`;
       const owned: Record<string, string> = {
         ...{ ...ids, factId, riderId, photoId, saddleId, decisionId, practiceId },
-        ...{ measuresId, leatherId, leatherTakeId },
+        ...{ measuresId, leatherId, leatherTakeId, girthId, tackCheckId },
       };
       const path = url.replace(/\{(\w+)\}/g, (_, name: string) => owned[name] ?? `{${name}}`);
       expect(path).not.toContain('{');

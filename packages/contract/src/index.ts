@@ -17,3 +17,4 @@ export * from './rankings';
 export * from './pages';
 export * from './practice-settings';
 export * from './records';
+export * from './tack';

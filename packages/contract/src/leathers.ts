@@ -2,9 +2,6 @@ import { LEATHER_KINDS, LEATHER_WAYS } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, idSchema, nameSchema, noteSchema } from './basics';
 
-/** Sound, not looked at, or held. */
-export const TACK_STATES = ['sound', 'notChecked', 'unsafe'] as const;
-
 /** A leather hangs between these, bar to tread, mm. */
 export const HANG_LIMITS_MM = { least: 100, most: 1200 } as const;
 /** What a pair can be made like: spacing and irons in mm, holes, and the number at the shortest. */
@@ -33,7 +30,6 @@ export const leatherFieldsSchema = z.object({
   ironWidthMm: within(LEATHER_LIMITS.ironWidthMm).nullable(),
   riderId: idSchema.nullable(),
   saddleId: idSchema.nullable(),
-  state: z.enum(TACK_STATES),
   note: noteSchema,
 });
 export type LeatherFields = z.infer<typeof leatherFieldsSchema>;

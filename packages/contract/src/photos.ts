@@ -32,4 +32,8 @@ export type Photo = z.infer<typeof photoSchema>;
 export const saddlePhotoSchema = keptSchema.extend({ saddleId: idSchema });
 export type SaddlePhoto = z.infer<typeof saddlePhotoSchema>;
 
+/** A photo of what a look at tack found. */
+export const tackPhotoSchema = keptSchema.extend({ tackCheckId: idSchema });
+export type TackPhoto = z.infer<typeof tackPhotoSchema>;
+
 export const pieceQuerySchema = z.object({ from: z.coerce.number().int().min(0).max(MOST_PHOTO_BYTES) });

@@ -3,7 +3,7 @@ import { decisionSchema, decisionWriteSchema } from './decisions';
 import { errorReplySchema } from './errors';
 import { factSchema, factWriteSchema } from './facts';
 import { horseFieldsSchema, horseSchema, horseWriteSchema } from './horses';
-import { photoSchema, photoWriteSchema, saddlePhotoSchema } from './photos';
+import { photoSchema, photoWriteSchema, saddlePhotoSchema, tackPhotoSchema } from './photos';
 import { practiceSettingsFieldsSchema, practiceSettingsSchema, practiceSettingsWriteSchema } from './practice-settings';
 import {
   leatherFieldsSchema,
@@ -22,6 +22,7 @@ import {
   riderWriteSchema,
 } from './riders';
 import { saddleFieldsSchema, saddleSchema, saddleWriteSchema } from './saddles';
+import { girthFieldsSchema, girthSchema, girthWriteSchema, tackCheckFieldsSchema, tackCheckSchema, tackCheckWriteSchema } from './tack';
 import { takeSchema, takeWriteSchema, withdrawalSchema } from './sections';
 import { visitFieldsSchema, visitSchema, visitWriteSchema } from './visits';
 
@@ -37,6 +38,9 @@ export const VIEWS = [
   'leather-takes',
   'saddles',
   'saddle-photos',
+  'girths',
+  'tack-checks',
+  'tack-photos',
   'practice-settings',
 ] as const;
 export type ViewKey = (typeof VIEWS)[number];
@@ -128,6 +132,24 @@ export const RECORDS = {
     listed: true,
     views: ['saddles'],
   }),
+  girth: record({
+    mode: 'merge',
+    path: '/api/girths/:girthId',
+    fields: girthFieldsSchema,
+    write: girthWriteSchema,
+    read: girthSchema,
+    listed: true,
+    views: ['girths'],
+  }),
+  tackCheck: record({
+    mode: 'merge',
+    path: '/api/tack-checks/:tackCheckId',
+    fields: tackCheckFieldsSchema,
+    write: tackCheckWriteSchema,
+    read: tackCheckSchema,
+    listed: true,
+    views: ['tack-checks', 'horse'],
+  }),
   visit: record({
     mode: 'merge',
     path: '/api/visits/:visitId',
@@ -194,6 +216,13 @@ export const RECORDS = {
     write: photoWriteSchema,
     read: saddlePhotoSchema,
     views: ['saddle-photos'],
+  }),
+  tackPhoto: record({
+    mode: 'append',
+    path: '/api/tack-checks/:tackCheckId/photos/:photoId',
+    write: photoWriteSchema,
+    read: tackPhotoSchema,
+    views: ['tack-photos'],
   }),
 };
 

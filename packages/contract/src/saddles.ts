@@ -3,6 +3,7 @@ import {
   SADDLE_MEASURE_PATHS,
   SEAT_LIMITS_MM,
   SEAT_MEASURES,
+  TACK_STATES,
   type SaddleMeasureId,
   type SaddleSeatMeasure,
   UNKNOWN_SEAT,
@@ -26,8 +27,6 @@ export const saddleFrontSchema = z.object({
   presentSetting: z.number().int().min(0),
 });
 
-export const SADDLE_STATES = ['sound', 'notChecked', 'unsafe'] as const;
-
 const seatMeasure = (measure: SaddleSeatMeasure) => z.number().min(SEAT_LIMITS_MM[measure][0]).max(SEAT_LIMITS_MM[measure][1]).nullable();
 /** What a rider's leg meets; what nobody measured stays unknown. */
 export const saddleSeatSchema = z.object(
@@ -43,8 +42,6 @@ const saddleShape = z.object({
   front: saddleFrontSchema,
   build: saddleBuildSchema,
   seat: saddleSeatSchema.default(UNKNOWN_SEAT),
-  /** Unsafe tack is never called good to ride. */
-  state: z.enum(SADDLE_STATES),
   whereabouts: z.string().trim().max(200),
   note: noteSchema,
 });
@@ -82,6 +79,10 @@ export type Saddle = z.infer<typeof saddleSchema>;
 export const saddleFileSchema = z.object({
   format: z.literal('fulcra-saddles'),
   version: z.literal(1),
-  saddles: z.array(saddleFieldsSchema).min(1).max(500),
+  /** Each with how it stood where it came from; unsafe is taken over as a hold, anything else is looked at anew. */
+  saddles: z
+    .array(saddleShape.extend({ state: z.enum(TACK_STATES).default('notChecked') }).superRefine(buildable))
+    .min(1)
+    .max(500),
 });
 export type SaddleFile = z.infer<typeof saddleFileSchema>;

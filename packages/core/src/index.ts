@@ -12,6 +12,7 @@ export * from './saddle';
 export * from './girth';
 export * from './rider';
 export * from './change';
+export * from './care';
 export * from './schools';
 export * from './front';
 export * from './sit';

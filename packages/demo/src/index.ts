@@ -9,3 +9,4 @@ export * from './scenario';
 export * from './demo-body';
 export * from './findings';
 export * from './findings-page';
+export * from './tack';

@@ -18,7 +18,6 @@ export const DEMO_LEATHERS: readonly Leather[] = [
     ironWidthMm: 127,
     riderId: RIDER_IDS.tamsin,
     saddleId: null,
-    state: 'sound',
     note: '',
   },
   {
@@ -33,7 +32,6 @@ export const DEMO_LEATHERS: readonly Leather[] = [
     ironWidthMm: 121,
     riderId: RIDER_IDS.wren,
     saddleId: null,
-    state: 'sound',
     note: 'Mounted from the ground, always on the near side.',
   },
   {
@@ -48,7 +46,6 @@ export const DEMO_LEATHERS: readonly Leather[] = [
     ironWidthMm: null,
     riderId: null,
     saddleId: null,
-    state: 'notChecked',
     note: 'Nobody knows how old.',
   },
 ];

@@ -20,7 +20,7 @@ const build = (frame: Partial<Frame>, panel: Partial<Panel>, straps: SaddleBuild
   panel: { ...DEFAULT_BUILD.panel, ...panel },
   straps: [...straps],
 });
-const inStock = (whereabouts: string, note = '') => ({ state: 'sound' as const, whereabouts, note });
+const inStock = (whereabouts: string, note = '') => ({ whereabouts, note });
 
 /** Bars instead of panels: bare wood on felt, flared in front, with tails behind. */
 const BARS: SaddleBuild = build(
@@ -264,6 +264,6 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     },
     seat: UNKNOWN_SEAT,
     build: BARS,
-    ...{ state: 'notChecked' as const, whereabouts: 'loft', note: 'Came with the island; rigging not looked at since.' },
+    ...{ whereabouts: 'loft', note: 'Came with the island; rigging not looked at since.' },
   },
 ];

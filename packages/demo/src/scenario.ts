@@ -5,7 +5,9 @@ import {
   type LeatherTaken,
   type Rider,
   type RiderMeasuresTaken,
+  type Girth,
   type Saddle,
+  type TackCheckKept,
   type VisitFields,
 } from '@fulcra/contract';
 import {
@@ -29,6 +31,7 @@ import { type DemoFact, type DemoTake, frontTakes, wholeBackFacts, wholeBackTake
 import { DEMO_LEATHERS, DEMO_LEATHER_TAKES } from './leathers';
 import { DEMO_RIDERS, DEMO_RIDER_MEASURES } from './riders';
 import { DEMO_SADDLES } from './saddles';
+import { DEMO_GIRTHS, DEMO_TACK_CHECKS } from './tack';
 
 /** Only ever offered where the server was started in demo mode. */
 export const DEMO_ACCOUNT = {
@@ -54,6 +57,8 @@ export interface DemoScenario {
   readonly riderMeasures: readonly RiderMeasuresTaken[];
   readonly leathers: readonly Leather[];
   readonly leatherTakes: readonly LeatherTaken[];
+  readonly girths: readonly Girth[];
+  readonly tackChecks: readonly TackCheckKept[];
   readonly horses: readonly { readonly id: string; readonly horse: HorseFields }[];
   readonly saddles: readonly Saddle[];
   readonly visits: readonly DemoVisit[];
@@ -110,6 +115,8 @@ export function demoScenario(): DemoScenario {
     riderMeasures: DEMO_RIDER_MEASURES,
     leathers: DEMO_LEATHERS,
     leatherTakes: DEMO_LEATHER_TAKES,
+    girths: DEMO_GIRTHS,
+    tackChecks: DEMO_TACK_CHECKS,
     horses: DEMO_ANIMALS.map(({ number, horse }) => ({ id: horseId(number), horse })),
     saddles: DEMO_SADDLES,
     visits: PAST.map(pastVisit),

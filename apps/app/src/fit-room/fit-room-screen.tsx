@@ -23,6 +23,7 @@ import { NothingToLay } from './views/nothing-to-lay';
 import { LiveViews, MissingBanner, PhoneViews, RoomTop } from './views/room-top';
 import { type ViewId } from './views/room-views';
 import { VerdictBlock } from './views/verdict-block';
+import { HeldBanner } from '../tack';
 
 export function FitRoomScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -112,7 +113,7 @@ function Notices({ fit: { answered, picture, saddle } }: { readonly fit: FitRoom
           {problemWords(p)}
         </Banner>
       ))}
-      {saddle.state === 'unsafe' ? <Banner tone="bad">{FIT_ROOM_PHRASES.thisSaddleIs}</Banner> : null}
+      <HeldBanner id={saddle.id} />
       {picture === null && answered === null ? <Body role="status">{FIT_ROOM_PHRASES.layingTheSaddle}</Body> : null}
     </>
   );

@@ -4,7 +4,7 @@ import { router } from 'expo-router';
 import { useDraft } from '../platform/use-draft';
 import { Small } from '../ui/text';
 import { useToast } from '../ui/toast';
-import { STATE_WORDS, setupLine } from '../words/setup-words';
+import { setupLine } from '../words/setup-words';
 import { SchoolPicker } from '../visit';
 import { Controls } from './controls/controls';
 import { FlockTool, Tool, Tools } from './controls/room-tools';
@@ -14,10 +14,13 @@ import { type OpenSheet } from './room-sheets';
 import { CriteriaTable } from './views/criteria-table';
 import { SureLine } from './views/sure-line';
 import { TriedList } from './views/tried-list';
+import { TACK_STATE_WORDS } from '../words/tack-words';
+import { useTackThing } from '../tack';
 
 /** Everything that can be turned on this saddle, and what finds a better setting. */
 export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: (sheet: OpenSheet) => void }) {
   const { saddle, described, state, now, picture, runner, asked } = fit;
+  const standing = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
   const [real] = useDraft(realLoadKey(fit.visitId), REAL_LOAD_DRAFT, null);
   return (
     <>
@@ -31,7 +34,7 @@ export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOp
         <Tool label={FIT_ROOM_PHRASES.whichShims} onPress={() => onOpen('shims')} />
       </Tools>
       <Small>
-        {saddle.maker}; {saddle.whereabouts}; {STATE_WORDS[saddle.state]}. {setupLine(described, state.setup)}.
+        {saddle.maker}; {saddle.whereabouts}; {TACK_STATE_WORDS[standing]}. {setupLine(described, state.setup)}.
       </Small>
       <Controls state={now} saddle={described} rider={fit.rider} real={real} onChange={fit.put} onSlide={fit.slide} />
     </>

@@ -1,4 +1,4 @@
-import { type LeatherFields, LEATHER_LIMITS, TACK_STATES } from '@fulcra/contract';
+import { type LeatherFields, LEATHER_LIMITS } from '@fulcra/contract';
 import { EYE_TO_TREAD_MM, LEATHER_KINDS, type LeatherKind } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -10,7 +10,7 @@ import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { FormField } from '../ui/form-field';
 import { Small } from '../ui/text';
-import { KIND_WORDS, LEATHERS_PHRASES, TACK_STATE_WORDS } from '../words/leathers-phrases';
+import { KIND_WORDS, LEATHERS_PHRASES } from '../words/leathers-phrases';
 
 /** What is typed about a pair, as typed. */
 const typedSchema = z.object({
@@ -37,7 +37,7 @@ const RANGES = {
   ironWidth: LEATHER_LIMITS.ironWidthMm,
 } as const;
 
-type TypedLeather = Omit<LeatherFields, 'kind' | 'riderId' | 'saddleId' | 'state'>;
+type TypedLeather = Omit<LeatherFields, 'kind' | 'riderId' | 'saddleId'>;
 const numberIn = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
@@ -86,19 +86,17 @@ export interface LeatherFormProps {
 }
 
 const KINDS = LEATHER_KINDS.map((value) => ({ value, label: KIND_WORDS[value] }));
-const STATES = TACK_STATES.map((value) => ({ value, label: TACK_STATE_WORDS[value] }));
 const NOBODY = 'nobody';
 
-/** What a pair is made like, whose it is, and whether it is safe. */
+/** What a pair is made like, and whose it is. */
 export function LeatherForm({ draft, was, onDone }: LeatherFormProps) {
   const { form, forget } = useDraftForm(draft, DRAFT, was === null ? EMPTY : typedOf(was), leatherFormSchema);
   const { control } = form;
   const [kind, setKind] = useState<LeatherKind>(was?.kind ?? 'looped');
-  const [state, setState] = useState(was?.state ?? 'notChecked');
   const [riderId, setRiderId] = useState(was?.riderId ?? null);
   const [saddleId, setSaddleId] = useState(was?.saddleId ?? null);
   const keep = form.handleSubmit(async (typed) => {
-    await onDone({ ...typed, kind, state, riderId, saddleId });
+    await onDone({ ...typed, kind, riderId, saddleId });
     forget();
   });
   return (
@@ -118,8 +116,6 @@ export function LeatherForm({ draft, was, onDone }: LeatherFormProps) {
       <FormField control={control} name="ironWidth" label={LEATHERS_PHRASES.ironWidth} kind="number" />
       <FormField control={control} name="newOn" label={LEATHERS_PHRASES.newOn} />
       <Whose riderId={riderId} saddleId={saddleId} onRider={setRiderId} onSaddle={setSaddleId} />
-      <Small>{LEATHERS_PHRASES.safety}</Small>
-      <Choice label={LEATHERS_PHRASES.safety} value={state} options={STATES} onChange={setState} />
       <FormField control={control} name="note" label={LEATHERS_PHRASES.note} lines={2} />
       <Button kind="main" label={was === null ? LEATHERS_PHRASES.keepPair : LEATHERS_PHRASES.keepChanges} onPress={() => void keep()} />
     </YStack>

@@ -8,7 +8,6 @@ import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { clock } from '../platform/clock';
 import { useSend } from '../platform/use-send';
 import { useLeatherTakes, useLeathers } from '../platform/use-views';
-import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { LoadState } from '../ui/load-state';
@@ -19,6 +18,7 @@ import { useToast } from '../ui/toast';
 import { KIND_WORDS, LEATHERS_PHRASES, WAY_WORDS } from '../words/leathers-phrases';
 import { dayWords, spanWords } from '../words/measure-words';
 import { LeatherForm } from './leather-form';
+import { TackLine } from '../tack';
 import { PairDrawing } from './pair-drawing';
 import { TakeForm } from './take-form';
 
@@ -76,7 +76,7 @@ function Pair({ leather, takes }: PairProps) {
         </>
       }
     >
-      {leather.state === 'unsafe' ? <Banner tone="bad">{LEATHERS_PHRASES.held}</Banner> : null}
+      <TackLine id={leather.id} />
       {leather.holes === 1 ? <Small>{LEATHERS_PHRASES.oneHole}</Small> : null}
       <YStack onLayout={onLayout}>
         {width > 0 && newest !== null ? <PairDrawing pair={pairOfTake(leather, newest)} widthPx={width} heightPx={280} /> : null}

@@ -18,6 +18,7 @@ import { Name, Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { KIND_WORDS, LEATHERS_PHRASES } from '../words/leathers-phrases';
 import { dayWords } from '../words/measure-words';
+import { useHeldTack } from '../tack';
 import { LeatherForm } from './leather-form';
 
 export function LeathersScreen() {
@@ -64,6 +65,7 @@ export function LeathersScreen() {
 
 function LeatherRow({ leather }: { readonly leather: Leather }) {
   const takes = useLeatherTakes().data ?? [];
+  const held = useHeldTack();
   const rider = useRiders().data?.find((r) => r.id === leather.riderId);
   const take = newestTake(takes.filter((t) => t.leatherId === leather.id));
   const pair = take === null ? null : pairOfTake(leather, take);
@@ -79,7 +81,7 @@ function LeatherRow({ leather }: { readonly leather: Leather }) {
         <Name>{leather.name}</Name>
         <Small>{LEATHERS_PHRASES.line(KIND_WORDS[leather.kind], leather.holes, leather.spacingMm)}</Small>
         <Small>{facts.filter((f) => f !== null).join(' · ')}</Small>
-        {leather.state === 'unsafe' ? (
+        {held.has(leather.id) ? (
           <Small color="$bad">
             {MARK.bad} {LEATHERS_PHRASES.held}
           </Small>

@@ -6,7 +6,6 @@ import { XStack, YStack } from 'tamagui';
 import { dayNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
 import { useLeathers, useRiders, useSaddles } from '../platform/use-views';
-import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { LoadState } from '../ui/load-state';
@@ -21,6 +20,7 @@ import { OtherMoves, otherSaddle } from './against-panel';
 import { HoleDots } from './hole-dots';
 import { holeShown, leatherLines } from './leg-words';
 import { type LegChosen, useLeg, useLegChosen } from './use-leg';
+import { HeldBanner } from '../tack';
 
 /** The holes that were kept last with a visit. */
 export function VisitCard({ visitId }: { readonly visitId: string }) {
@@ -127,7 +127,7 @@ function Card({ back, rider, horse, saddle, leather, lines, on, other = null }: 
       bottom={<Button grow kind="main" label={LEG_PHRASES.print} onPress={() => window.print()} />}
     >
       <PrintStyle />
-      {leather.state === 'unsafe' ? <Banner tone="bad">{LEG_PHRASES.unsafe}</Banner> : null}
+      <HeldBanner id={leather.id} />
       <YStack backgroundColor="$sheet" borderWidth={2} borderColor="$ink" borderRadius={14} padding="$l" gap="$s">
         <Name>{LEG_PHRASES.cardFor(rider, horse)}</Name>
         <Small>{LEG_PHRASES.cardOn(dayWords(on), session.person.name)}</Small>

@@ -22,6 +22,7 @@ import { PurposeRows } from './purpose-rows';
 import { HipPanel, OverPanel, PlumbPanel, RulesPanel, WeightPanel } from './rule-panels';
 import { SaddlePanel } from './saddle-panel';
 import { type Leg, type LegChosen, PLAIN_SADDLE } from './use-leg';
+import { useHeldTack } from '../tack';
 
 export interface LegWorkProps {
   readonly chosen: LegChosen;
@@ -230,7 +231,8 @@ function KeepHoles({ chosen, leg, visitId }: LegWorkProps) {
   const { known, saddle, leather, pair, loaded } = chosen;
   const lines = leatherLines(leg.plans);
   // unsafe tack is held: nobody is sent home with holes for it
-  const held = leather?.state === 'unsafe' || saddle?.state === 'unsafe';
+  const heldTack = useHeldTack();
+  const held = heldTack.has(leather?.id ?? '') || heldTack.has(saddle?.id ?? '');
   const off = held || lines.length === 0 || leather === null || pair === null;
   if (visitId === null || loaded === null) {
     return (

@@ -8,6 +8,7 @@ import { LEG_PHRASES } from '../words/leg-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { Panel } from './panel';
 import { type Leg, type LegChosen } from './use-leg';
+import { HeldBanner } from '../tack';
 
 interface PairProps {
   readonly leg: Leg;
@@ -34,7 +35,7 @@ export function PairPanel({ chosen }: PairProps) {
   const { uneven, offLegLongerMm } = known!.rider;
   return (
     <Panel title={LEG_PHRASES.evenTitle}>
-      {leather.state === 'unsafe' ? <Banner tone="bad">{LEG_PHRASES.unsafe}</Banner> : null}
+      <HeldBanner id={leather.id} />
       {remedy.code === 'even' ? <Body>{words}</Body> : <Banner tone="lookOut">{words}</Banner>}
       <Small>{LEG_PHRASES.perHole(perHoleMm(pair), pair.measuredPerHoleMm !== undefined)}</Small>
       {leather.kind === 'single' ? null : <Small>{LEG_PHRASES.doublesHalf}</Small>}

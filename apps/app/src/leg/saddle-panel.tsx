@@ -1,7 +1,7 @@
 import { type LegOnHorse, type Plumb, type SuitsWord, seatSize } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
-import { Banner, MARK } from '../ui/banner';
+import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Body, Small, Strong } from '../ui/text';
 import { LEG_PHRASES } from '../words/leg-phrases';
@@ -9,6 +9,7 @@ import { type Tone } from '../words/tone';
 import { Panel } from './panel';
 import { suitsRows } from './suits-rows';
 import { type Leg, type LegChosen } from './use-leg';
+import { HeldBanner } from '../tack';
 
 export const SUITS_TONE: Readonly<Record<SuitsWord, Tone>> = {
   suits: 'good',
@@ -30,7 +31,7 @@ export function SaddlePanel({ leg, chosen: { saddle }, place, plumb }: SaddlePan
   const rows = saddle === null ? [] : suitsRows(leg.body, saddle.seat, place, plumb, leg.error);
   return (
     <Panel title={LEG_PHRASES.flapTitle}>
-      {saddle?.state === 'unsafe' ? <Banner tone="bad">{LEG_PHRASES.unsafeSaddle}</Banner> : null}
+      <HeldBanner id={saddle?.id ?? null} />
       <Body>{LEG_PHRASES.seatSize(size.sizeMm, ...size.neighboursMm)}</Body>
       {size.beyond ? <Small>{LEG_PHRASES.seatBeyond}</Small> : null}
       {rows.map((row) => {

@@ -57,12 +57,11 @@ export function suitsBoth(
   saddles: readonly Saddle[],
   riderOf: (saddle: Saddle) => SuitsOneRider,
   ranking: StockRanking | null,
+  held: ReadonlySet<string>,
 ): SuitsBoth[] {
   const all = saddles.map((saddle): SuitsBoth => ({ saddle, rider: riderOf(saddle), horse: onHorse(saddle.id, ranking) }));
   const refused = ({ saddle, rider, horse }: SuitsBoth): number =>
-    saddle.state === 'unsafe' || rider.word === 'misses' || horse === 'refused' || (horse !== null && horse.entry.best.stops.length > 0)
-      ? 1
-      : 0;
+    held.has(saddle.id) || rider.word === 'misses' || horse === 'refused' || (horse !== null && horse.entry.best.stops.length > 0) ? 1 : 0;
   const placeOf = ({ horse }: SuitsBoth): number => (horse === null || horse === 'refused' ? LAST : horse.place);
   return all.sort((a, b) => refused(a) - refused(b) || RIDER_ORDER[a.rider.word] - RIDER_ORDER[b.rider.word] || placeOf(a) - placeOf(b));
 }

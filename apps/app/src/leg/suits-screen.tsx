@@ -18,6 +18,7 @@ import { SUITS_PHRASES } from '../words/suits-phrases';
 import { SUITS_TONE } from './saddle-panel';
 import { type SuitsBoth, suitsBoth, suitsOne } from './suits-both';
 import { type LegChosen, loadOf, useLegChosen } from './use-leg';
+import { useHeldTack } from '../tack';
 
 export function SuitsScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -64,8 +65,9 @@ function Both({ visitId, chosen, body, input }: BothProps) {
     const { engine, id } = schoolById(horse!.schoolId);
     start({ rider: load, strapPullN: engine.strapPullN, schoolId: id, saddles: saddles.map(describedOf) });
   };
+  const heldTack = useHeldTack();
   const ranking: StockRanking | null = job.state === 'done' ? job.answer : null;
-  const rows = useMemo(() => suitsBoth(saddles, (s) => riders.get(s.id)!, ranking), [saddles, riders, ranking]);
+  const rows = useMemo(() => suitsBoth(saddles, (s) => riders.get(s.id)!, ranking, heldTack), [saddles, riders, ranking, heldTack]);
   if (saddles.length === 0) return <Body>{SUITS_PHRASES.noStock}</Body>;
   return (
     <YStack gap="$m">
@@ -87,6 +89,7 @@ function Both({ visitId, chosen, body, input }: BothProps) {
         <BothRow
           key={row.saddle.id}
           row={row}
+          held={heldTack.has(row.saddle.id)}
           of={ranking?.ranked.length ?? 0}
           onOpen={() => {
             chosen.pick({ saddleId: row.saddle.id });
@@ -101,10 +104,12 @@ function Both({ visitId, chosen, body, input }: BothProps) {
 function BothRow({
   row: { saddle, rider, horse },
   of,
+  held,
   onOpen,
 }: {
   readonly row: SuitsBoth;
   readonly of: number;
+  readonly held: boolean;
   readonly onOpen: () => void;
 }) {
   const named = (word: 'misses' | 'unknown'): string =>
@@ -122,7 +127,7 @@ function BothRow({
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
       <Name>{saddle.name}</Name>
-      {saddle.state === 'unsafe' ? (
+      {held ? (
         <Small color="$bad">
           {MARK.bad} {SUITS_PHRASES.unsafe}
         </Small>

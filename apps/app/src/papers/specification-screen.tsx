@@ -11,12 +11,13 @@ import { LoadState } from '../ui/load-state';
 import { PrintStyle } from '../ui/print-style';
 import { Screen } from '../ui/screen';
 import { Body, Heading, Name, Small, Strong } from '../ui/text';
-import { STATE_WORDS } from '../words/setup-words';
+import { TACK_STATE_WORDS } from '../words/tack-words';
 import { sitNumber } from '../words/sit-number';
 import { SIT_WORDS } from '../words/criterion-words';
 import { type Line, specificationLines } from './specification-lines';
 import { useVisitPage, type LoadedVisit } from '../visit';
 import { type Choice, choiceOf, useChosenSitting, ThumbMap } from '../fit-room';
+import { HeldBanner, useTackThing } from '../tack';
 
 /** What the workshop or the maker is told: neutral measures first, the maker's own labels where they are known. */
 export function SpecificationScreen({ visitId }: { readonly visitId: string }) {
@@ -77,25 +78,27 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
 
 /** What whoever makes it has to know first. */
 function Cautions({ held, choice: { tried, saddle } }: { readonly held: boolean; readonly choice: Choice }) {
+  const state = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
   const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
   return (
     <>
       {held ? <Banner tone="bad">{PAPERS_PHRASES.somethingSoreHolds}</Banner> : null}
-      {saddle.state === 'unsafe' ? <Banner tone="bad">{PAPERS_PHRASES.thisSaddleIs}</Banner> : null}
+      <HeldBanner id={saddle.id} />
       {refusing.length > 0 ? <Banner tone="bad">{PAPERS_PHRASES.thisSettingWas(refusing.join(', '))}</Banner> : null}
-      {saddle.state === 'notChecked' ? <Banner tone="lookOut">{PAPERS_PHRASES.thisSaddleHas}</Banner> : null}
+      {state === 'notChecked' ? <Banner tone="lookOut">{PAPERS_PHRASES.thisSaddleHas}</Banner> : null}
     </>
   );
 }
 
 function WhichSaddle({ choice: { tried, saddle } }: { readonly choice: Choice }) {
+  const state = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
   return (
     <XStack gap="$m" alignItems="flex-start">
       <ThumbMap tried={tried} />
       <YStack flex={1}>
         <Name>{saddle.name}</Name>
         <Small>
-          {saddle.maker}; {saddle.whereabouts || PAPERS_PHRASES.placeNotNoted}; {STATE_WORDS[saddle.state]}
+          {saddle.maker}; {saddle.whereabouts || PAPERS_PHRASES.placeNotNoted}; {TACK_STATE_WORDS[state]}
         </Small>
         <Small>{PAPERS_PHRASES.chosenByUnder(tried.hand, schoolById(tried.schoolId).name, tried.schoolVersion, tried.coreVersion)}</Small>
       </YStack>

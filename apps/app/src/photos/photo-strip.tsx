@@ -57,12 +57,14 @@ export function PhotoStrip({ photos, views, name, hint, urlOf, writeOf }: PhotoS
   return (
     <YStack gap="$s">
       <Heading>{PHOTOS_PHRASES.photos}</Heading>
-      <Choice
-        label={PHOTOS_PHRASES.whatThePhoto}
-        value={view}
-        options={views.map((value) => ({ value, label: VIEW_WORDS[value] }))}
-        onChange={setView}
-      />
+      {views.length === 1 ? null : (
+        <Choice
+          label={PHOTOS_PHRASES.whatThePhoto}
+          value={view}
+          options={views.map((value) => ({ value, label: VIEW_WORDS[value] }))}
+          onChange={setView}
+        />
+      )}
       <Button label={PHOTOS_PHRASES.photo(VIEW_WORDS[view])} onPress={() => input.current?.click()} />
       <input
         ref={input}

@@ -1,6 +1,7 @@
 import { PLATFORM_PHRASES } from '../words/platform-phrases';
 import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
+  type Girth,
   type HorseHistory,
   type HorseSummary,
   type HorseTracings,
@@ -13,6 +14,8 @@ import {
   type RiderMeasuresTaken,
   type Saddle,
   type SaddlePhoto,
+  type TackCheckKept,
+  type TackPhoto,
   type VisitPage,
   type Write,
   PRACTICE_DEFAULTS,
@@ -23,6 +26,7 @@ import {
   listPathOf,
   listViewOf,
   saddlePhotoSchema,
+  tackPhotoSchema,
   visitPageSchema,
   yardPageSchema,
 } from '@fulcra/contract';
@@ -34,7 +38,7 @@ import { ownerOf, useSession } from './session-context';
 import { shownAsTaken } from './sync/waiting';
 import { useWaiting } from './use-sync';
 import { type FoldContext } from './views/fold-context';
-import { foldHistory, foldSaddlePhotos, foldTracings } from './views/fold-horse';
+import { foldHistory, foldSaddlePhotos, foldTackPhotos, foldTracings } from './views/fold-horse';
 import { foldRecords } from './views/fold-records';
 import { foldVisit, writesOfVisit } from './views/fold-visit';
 import { foldHorses } from './views/fold-yard';
@@ -168,6 +172,8 @@ export const useSaddles = (): View<Saddle[]> => useRecords('saddle');
 export const useRiders = (): View<Rider[]> => useRecords('rider');
 export const useRiderMeasures = (): View<RiderMeasuresTaken[]> => useRecords('riderMeasures');
 export const useLeathers = (): View<Leather[]> => useRecords('leather');
+export const useGirths = (): View<Girth[]> => useRecords('girth');
+export const useTackChecks = (): View<TackCheckKept[]> => useRecords('tackCheck');
 export const useLeatherTakes = (): View<LeatherTaken[]> => useRecords('leatherTake');
 
 /** Horses a rider is down for; without signal those that this device knows. */
@@ -199,6 +205,18 @@ export function useSaddlePhotos(): View<SaddlePhoto[]> {
     queryFn: async () => z.array(saddlePhotoSchema).parse(await api.request('GET', '/api/saddle-photos')),
   });
   const data = useMemo(() => foldSaddlePhotos(query.data ?? [], writes, context), [query.data, writes, context]);
+  return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
+}
+
+/** Photos of what was found on tack, oldest first. */
+export function useTackPhotos(): View<TackPhoto[]> {
+  const writes = useWaitingWrites();
+  const context = useFolding(writes);
+  const query = useQuery({
+    queryKey: ['tack-photos'],
+    queryFn: async () => z.array(tackPhotoSchema).parse(await api.request('GET', '/api/tack-photos')),
+  });
+  const data = useMemo(() => foldTackPhotos(query.data ?? [], writes, context), [query.data, writes, context]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }
 

@@ -1,13 +1,10 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
-import { SADDLE_STATES } from '@fulcra/contract';
 import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES, makeableShapes } from '@fulcra/core';
 import { type ReactNode } from 'react';
-import { Banner } from '../ui/banner';
 import { Choice } from '../ui/choice';
 import { FormField } from '../ui/form-field';
 import { Heading } from '../ui/text';
 import { ToggleChip } from '../ui/toggle-chip';
-import { STATE_WORDS } from '../words/setup-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 import { MeasureRow } from './measure-row';
 import { Labelled, NumberRow, words } from './number-row';
@@ -49,15 +46,6 @@ export function WhatItIs({ form: { control }, saddle, put }: SaddlePart) {
           onChange={(kind) => put({ ...saddle, kind })}
         />
       </Labelled>
-      <Labelled name={SADDLES_PHRASES.safety}>
-        <Choice
-          label={SADDLES_PHRASES.safety}
-          value={saddle.state}
-          options={SADDLE_STATES.map((value) => ({ value, label: STATE_WORDS[value].split(':')[0]! }))}
-          onChange={(state) => put({ ...saddle, state })}
-        />
-      </Labelled>
-      {saddle.state === 'unsafe' ? <Banner tone="bad">{SADDLES_PHRASES.doNotRide}</Banner> : null}
     </>
   );
 }

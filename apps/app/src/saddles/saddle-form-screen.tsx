@@ -23,6 +23,7 @@ import { FORM_DRAFT, type Here, type SaddlePart, formIssueWords, problemsIn, sad
 import { FrontPart, PanelPart, TreePart, WhatItIs } from './saddle-form-parts';
 import { NEW_SADDLE } from './saddle-measures';
 import { SaddlePhotos } from './saddle-photos';
+import { TackLine } from '../tack';
 import { SeatRows } from './seat-rows';
 import { Straps } from './straps-table';
 
@@ -77,6 +78,7 @@ function Form({ saddleId, was, start }: FormProps) {
       ))}
       <Columns>
         <YStack gap="$m">
+          {was === null ? <Small>{SADDLES_PHRASES.walkAfter}</Small> : <TackLine id={saddleId} />}
           <WhatItIs {...part} />
           <FrontPart {...part} />
           <TreePart {...part} />

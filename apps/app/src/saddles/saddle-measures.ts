@@ -145,7 +145,6 @@ export const NEW_SADDLE: SaddleFields = {
   },
   build: DEFAULT_BUILD,
   seat: UNKNOWN_SEAT,
-  state: 'notChecked',
   whereabouts: '',
   note: '',
 };

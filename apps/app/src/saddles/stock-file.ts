@@ -1,14 +1,17 @@
 import { STOCK_FILE_WORDS, stockRefusalWords } from '../words/saddle-issue-words';
 import { type Saddle, type SaddleFields, type SaddleFile, saddleFileSchema } from '@fulcra/contract';
+import { type TackState } from '@fulcra/core';
 
-/** A stock as it is handed on: neutral measures, no ids. */
-export const stockFile = (saddles: readonly Saddle[]): SaddleFile => ({
+/** A stock as it is handed on: neutral measures, no ids, each with how it stands. */
+export const stockFile = (saddles: readonly Saddle[], stateOf: (id: string) => TackState): SaddleFile => ({
   format: 'fulcra-saddles',
   version: 1,
-  saddles: saddles.map(({ id: _, ...fields }) => fields),
+  saddles: saddles.map(({ id, ...fields }) => ({ ...fields, state: stateOf(id) })),
 });
 
-export type ReadStock = { readonly ok: true; readonly saddles: readonly SaddleFields[] } | { readonly ok: false; readonly message: string };
+/** A saddle of a file, with how it stood where it came from. */
+export type HandedOn = SaddleFile['saddles'][number];
+export type ReadStock = { readonly ok: true; readonly saddles: readonly HandedOn[] } | { readonly ok: false; readonly message: string };
 
 /** Reads a stock file; nothing is taken in unless all of it can be read. */
 export function readStockFile(text: string): ReadStock {

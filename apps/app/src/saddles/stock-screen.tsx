@@ -4,12 +4,12 @@ import { archOfSetting, configurationCount, neutralWidth, describedOf } from '@f
 import { router } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { Image, Pressable } from 'react-native';
-import { v7 } from 'uuid';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { useSend } from '../platform/use-send';
 import { useSaddlePhotos, useSaddles } from '../platform/use-views';
 import { download } from '../platform/download';
+import { useSession } from '../platform/session-context';
 import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
@@ -22,36 +22,45 @@ import { Name, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { usePalette } from '../ui/use-palette';
 import { useWide } from '../ui/use-wide';
-import { STATE_WORDS } from '../words/setup-words';
+import { TACK_STATE_TONE, TACK_STATE_WORDS } from '../words/tack-words';
+import { type TackThing, useTackThings } from '../tack';
 import { SaddleDrawing } from './saddle-drawing';
 import { saddlePhotoUrl } from './saddle-photos';
 import { readStockFile, sameSaddle, stockFile } from './stock-file';
+import { takeOver } from './take-over';
 import { usePhotoUrl } from '../photos';
 
-const TONE = { sound: 'good', notChecked: 'lookOut', unsafe: 'bad' } as const;
+/** Takes a file in: whole or not at all, and only what isn't there yet. */
+function useTakeIn(known: readonly Saddle[]) {
+  const send = useSend();
+  const { session } = useSession();
+  const toast = useToast();
+  const [refused, setRefused] = useState<string | null>(null);
+  const takeIn = async (file: File) => {
+    const read = readStockFile(await file.text());
+    setRefused(read.ok ? null : read.message);
+    if (!read.ok) return;
+    const fresh = read.saddles.filter((s) => !known.some((k) => sameSaddle(k, s)));
+    for (const saddle of fresh) if (!(await takeOver(send, session.person.name, saddle))) return;
+    toast({ text: SADDLES_PHRASES.takenInWere(fresh.length, read.saddles.length - fresh.length) });
+  };
+  return { refused, takeIn };
+}
 
 /** The saddles of the practice: what they are, how they stand, where they are. */
 export function StockScreen() {
   const { data, problem } = useSaddles();
   const photos = useSaddlePhotos().data;
   const lastPhoto = useMemo(() => new Map((photos ?? []).map((p) => [p.saddleId, p])), [photos]);
-  const send = useSend();
-  const toast = useToast();
+  const { things } = useTackThings();
+  const standing = useMemo(() => new Map((things ?? []).map((t) => [t.id, t])), [things]);
   const palette = usePalette();
   const wide = useWide();
   const [search, setSearch] = useState('');
-  const [refused, setRefused] = useState<string | null>(null);
+  const { refused, takeIn } = useTakeIn(data ?? []);
   if (data === null) return <LoadState problem={problem} />;
   const wanted = search.trim().toLowerCase();
   const found = data.filter((s) => `${s.name} ${s.maker} ${s.whereabouts} ${s.note}`.toLowerCase().includes(wanted));
-  const takeIn = async (file: File) => {
-    const read = readStockFile(await file.text());
-    setRefused(read.ok ? null : read.message);
-    if (!read.ok) return;
-    const fresh = read.saddles.filter((s) => !data.some((known) => sameSaddle(known, s)));
-    for (const saddle of fresh) if (!(await send({ kind: 'saddle', saddleId: v7(), body: saddle }))) return;
-    toast({ text: SADDLES_PHRASES.takenInWere(fresh.length, read.saddles.length - fresh.length) });
-  };
   return (
     <Screen
       title={SADDLES_PHRASES.theStock}
@@ -67,7 +76,7 @@ export function StockScreen() {
       <LongList
         items={found}
         keyOf={(saddle) => saddle.id}
-        render={(saddle) => <Row saddle={saddle} photo={lastPhoto.get(saddle.id) ?? null} />}
+        render={(saddle) => <Row saddle={saddle} thing={standing.get(saddle.id) ?? null} photo={lastPhoto.get(saddle.id) ?? null} />}
         columns={wide ? 2 : 1}
         header={
           <>
@@ -77,7 +86,17 @@ export function StockScreen() {
                 tight
                 label={SADDLES_PHRASES.saveTheStock}
                 off={data.length === 0}
-                onPress={() => download('saddles.json', 'application/json', `${JSON.stringify(stockFile(data), null, 2)}\n`)}
+                onPress={() =>
+                  download(
+                    'saddles.json',
+                    'application/json',
+                    `${JSON.stringify(
+                      stockFile(data, (id) => standing.get(id)?.standing.state ?? 'notChecked'),
+                      null,
+                      2,
+                    )}\n`,
+                  )
+                }
               />
               <FileButton label={SADDLES_PHRASES.takeAFile} onFile={(file) => void takeIn(file)} />
             </XStack>
@@ -107,15 +126,17 @@ function NoSaddle({ search, onAll }: { readonly search: string; readonly onAll: 
 
 interface RowProps {
   readonly saddle: Saddle;
+  readonly thing: TackThing | null;
   /** The last one taken of it. */
   readonly photo: SaddlePhoto | null;
 }
 
-const Row = memo(function Row({ saddle, photo }: RowProps) {
+const Row = memo(function Row({ saddle, thing, photo }: RowProps) {
   const [width, onLayout] = useMeasuredWidth();
   const setting = saddle.front.settings[saddle.front.presentSetting] ?? saddle.front.settings[0]!;
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting));
-  const tone = TONE[saddle.state];
+  const state = thing?.standing.state ?? 'notChecked';
+  const tone = TACK_STATE_TONE[state];
   const count = configurationCount(describedOf(saddle));
   return (
     <Pressable
@@ -144,8 +165,8 @@ const Row = memo(function Row({ saddle, photo }: RowProps) {
             {count === 1 ? SADDLES_PHRASES.asItIsNothing : SADDLES_PHRASES.waysToSet(count)}
             {saddle.whereabouts === '' ? '' : `; ${saddle.whereabouts}`}
           </Small>
-          <Small color={`$${tone}`}>
-            {MARK[tone]} {STATE_WORDS[saddle.state]}
+          <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>
+            {MARK[tone]} {TACK_STATE_WORDS[state]}
           </Small>
         </YStack>
       </XStack>

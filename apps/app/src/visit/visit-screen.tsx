@@ -12,7 +12,7 @@ import {
 } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
-import { useLeathers, useSaddles } from '../platform/use-views';
+import { useHeldTackOf } from '../tack';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -54,9 +54,7 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
 function Facts({ loaded: { page, front, change, measured } }: { readonly loaded: LoadedVisit }) {
   const { visit } = page;
   const wanted = schoolById(visit.schoolId).front.stationMm;
-  const saddles = useSaddles().data ?? [];
-  const leathers = useLeathers().data ?? [];
-  const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, saddles, leathers);
+  const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, useHeldTackOf());
   return (
     <YStack gap="$l">
       <SchoolPicker

@@ -7,7 +7,6 @@ export const FIT_ROOM_PHRASES = {
   keepIt: 'Keep it',
   theComputationStopped: (message: string): string =>
     `The computation stopped: ${message}. Nothing is lost; change anything to start it again.`,
-  thisSaddleIs: 'This saddle is noted as unsafe. It may be laid on here, but do not ride in it until it is mended and checked.',
   layingTheSaddle: 'Laying the saddle on…',
   changeIt: 'Change it',
   criteria: 'Criteria',

@@ -6,7 +6,6 @@ export const KIND_WORDS: Readonly<Record<LeatherKind, string>> = {
   westernLooped: 'western, doubled',
 };
 export const WAY_WORDS: Readonly<Record<LeatherWay, string>> = { hang: 'hung up', foldUp: 'folded up' };
-export const TACK_STATE_WORDS = { sound: 'sound', notChecked: 'not checked', unsafe: 'unsafe, held' } as const;
 
 /** What the screens of the leathers say. */
 export const LEATHERS_PHRASES = {
@@ -31,7 +30,6 @@ export const LEATHERS_PHRASES = {
   saddle: 'Saddle',
   nobodys: 'nobody’s',
   onNone: 'none',
-  safety: 'Safety',
   note: 'Note',
   keepPair: 'Keep this pair',
   keepChanges: 'Keep the changes',

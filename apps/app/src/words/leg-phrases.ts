@@ -172,8 +172,6 @@ export const LEG_PHRASES = {
       : w.code === 'farApart'
         ? `${w.holes} holes from the first purpose: more than is ridden. Check the lengths.`
         : `The holes end: ${Math.abs(Math.round(w.missMm))} mm too ${w.missMm > 0 ? 'long' : 'short'} at the nearest. Other leathers, or a hole more.`,
-  unsafe: 'These leathers are held as unsafe: nobody rides in them.',
-  unsafeSaddle: 'This saddle is held as unsafe: nobody rides in it.',
   ironNarrow: 'The fitter decides; the rider’s pain goes to a doctor, the horse’s to a veterinary surgeon.',
   bandSet: 'Angles',
   bandPhoto: 'as on a photo',

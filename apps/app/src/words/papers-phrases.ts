@@ -54,7 +54,6 @@ export const PAPERS_PHRASES = {
   templatesAtFull:
     'Templates at full scale, with a bar that proves it, are attached under “Templates”. A qualified fitter signs the fit; the maker’s own instructions win.',
   somethingSoreHolds: 'Something sore holds this visit. Nothing made from this sheet is good to ride before a named person clears it.',
-  thisSaddleIs: 'This saddle is noted as unsafe: do not ride in it until it is mended and checked.',
   thisSettingWas: (refusing: string): string =>
     `This setting was refused for ${refusing}. It is written down because it was chosen; the fitter decides and answers for it.`,
   thisSaddleHas: 'This saddle has not been checked for safety.',

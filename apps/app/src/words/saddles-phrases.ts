@@ -1,5 +1,7 @@
 /** What the screens of this part say. */
 export const SADDLES_PHRASES = {
+  walkAfter: 'Once it is in the stock it is walked round for safety.',
+  cameUnsafe: 'Unsafe where it came from.',
   theAngleBetween: 'The angle between the two points, measured inside the arch.',
   drawing: 'Drawing',
   fromTheSide: 'From the side',
@@ -27,7 +29,6 @@ export const SADDLES_PHRASES = {
   whereItIs: 'Where it is',
   kind: 'Kind',
   safety: 'Safety',
-  doNotRide: 'Do not ride in it until it is mended and checked. No visit with it can end as good to ride.',
   front: 'Front',
   arch: 'Arch',
   canBeMade: 'Can be made as',

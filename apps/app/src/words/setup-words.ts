@@ -1,4 +1,3 @@
-import { type Saddle } from '@fulcra/contract';
 import {
   type AxisId,
   type BackPose,
@@ -134,9 +133,3 @@ export function setupLine(saddle: DescribedSaddle, setup: SaddleSetup): string {
     .filter((part) => part !== null)
     .join(', ');
 }
-
-export const STATE_WORDS: Readonly<Record<Saddle['state'], string>> = {
-  sound: 'checked, sound',
-  notChecked: 'not checked for safety',
-  unsafe: 'unsafe: do not ride in it',
-};

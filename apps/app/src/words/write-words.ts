@@ -23,6 +23,9 @@ const NAMES: Named = {
   factWithdrawal: ({ body }) => (body.withdrawn ? 'A finding withdrawn' : 'A finding brought back'),
   photo: ({ body }) => photoName(body.bytes),
   saddlePhoto: ({ body }) => photoName(body.bytes),
+  tackPhoto: ({ body }) => photoName(body.bytes),
+  girth: ({ body }) => `Girth: ${body.name}`,
+  tackCheck: ({ body }) => (body.mended === null ? 'A walk round tack' : `Mended by ${body.mended.by}`),
   decision: ({ body }) => `Decision: ${Math.round(body.includedAngleDeg)}°`,
 };
 
@@ -86,7 +89,9 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
   change: 'How its width is changed',
   front: 'Front of the saddle',
   build: 'Tree, panel and straps',
-  state: 'State',
+  lengthMm: 'Length, mm',
+  material: 'Material',
+  elastic: 'Elastic',
   whereabouts: 'Where it is',
   fingerMm: 'Width of a finger, mm',
   rider: 'Riders: angles, lengths to buy, weight',

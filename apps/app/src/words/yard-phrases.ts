@@ -12,6 +12,7 @@ export const YARD_PHRASES = {
   order: 'Order',
   riders: 'Riders',
   leathers: 'Leathers',
+  tack: 'Tack',
   thePractice: 'Practice',
   theStock: 'The stock',
   signOut: 'Sign out',

@@ -70,6 +70,7 @@ export function YardScreen() {
               <Button kind="quiet" tight label={YARD_PHRASES.theStock} onPress={() => router.push('/saddles')} />
               <Button kind="quiet" tight label={YARD_PHRASES.riders} onPress={() => router.push('/riders')} />
               <Button kind="quiet" tight label={YARD_PHRASES.leathers} onPress={() => router.push('/leathers')} />
+              <Button kind="quiet" tight label={YARD_PHRASES.tack} onPress={() => router.push('/tack')} />
               <Button kind="quiet" tight label={YARD_PHRASES.thePractice} onPress={() => router.push('/practice')} />
               <Button kind="quiet" tight label={YARD_PHRASES.signOut} onPress={() => void signOut()} />
             </XStack>

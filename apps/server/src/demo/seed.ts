@@ -17,6 +17,8 @@ export async function seedDemo(db: DataSource): Promise<boolean> {
   for (const { id, ...taken } of scenario.riderMeasures) await stores.riderMeasures.put(who, id, taken);
   for (const { id, ...leather } of scenario.leathers) await stores.leather.put(who, id, leather);
   for (const { id, ...take } of scenario.leatherTakes) await stores.leatherTake.put(who, id, take);
+  for (const { id, ...girth } of scenario.girths) await stores.girth.put(who, id, girth);
+  for (const { id, ...check } of scenario.tackChecks) await stores.tackCheck.put(who, id, check);
   for (const { id, horse } of scenario.horses) await stores.horse.put(who, id, horse);
   for (const { id, visit, takes: taken, facts: found, decision } of scenario.visits) {
     const begun = { ...visit, status: 'open' as const, result: null };

@@ -20,7 +20,6 @@ export const LeatherEntity = new EntitySchema<LeatherRow>({
     ironWidthMm: { type: 'double', nullable: true, name: 'iron_width_mm' },
     riderId: { ...idColumn, nullable: true, name: 'rider_id' },
     saddleId: { ...idColumn, nullable: true, name: 'saddle_id' },
-    state: text(20),
     note: { type: 'text' },
   },
 });

@@ -5,9 +5,10 @@ import { idColumn, keyColumn, text } from '../platform/db/id-column';
 export interface PhotoRow extends Omit<PhotoWrite, 'takenAt'> {
   id: string;
   practiceId: string;
-  /** Taken at a visit, or of a saddle of the stock: one of the two. */
+  /** Taken at a visit, of a saddle of the stock, or of what a look at tack found: one of them. */
   visitId: string | null;
   saddleId: string | null;
+  tackCheckId: string | null;
   handId: string;
   takenAt: Date;
   heldBytes: number;
@@ -19,6 +20,7 @@ export const PhotoEntity = new EntitySchema<PhotoRow>({
     practiceId: { ...idColumn, name: 'practice_id' },
     visitId: { ...idColumn, name: 'visit_id', nullable: true },
     saddleId: { ...idColumn, name: 'saddle_id', nullable: true },
+    tackCheckId: { ...idColumn, name: 'tack_check_id', nullable: true },
     handId: { ...idColumn, name: 'hand_id' },
     view: text(20),
     note: { type: 'text' },

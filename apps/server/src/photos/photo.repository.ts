@@ -1,24 +1,26 @@
 import { createHash } from 'node:crypto';
-import { type Photo, type PhotoWrite, type SaddlePhoto } from '@fulcra/contract';
+import { type Photo, type PhotoWrite, type SaddlePhoto, type TackPhoto } from '@fulcra/contract';
 import { type DataSource, type EntityManager, IsNull, Not } from 'typeorm';
 import { type SignedIn } from '../platform/auth/session.repository';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
+import { TackCheckEntity } from '../tack/tack.entity';
 import { lockedVisit } from '../visits/append-collection';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
 import { heldAfter, isNewPhoto, refuseOneTooMany } from './photo-rules';
 
 /** What a photo is of. */
-type PhotoOwner = { readonly visitId: string } | { readonly saddleId: string };
+export type PhotoOwner = { readonly visitId: string } | { readonly saddleId: string } | { readonly tackCheckId: string };
 /** A photo as it is kept, whatever it is of. */
 type Kept = Omit<Photo, 'visitId'>;
 
-/** Photos of visits and saddles, taken in piece by piece so that a broken line costs one piece. */
+/** Photos of visits, saddles and what was found on tack, taken in piece by piece so that a broken line costs one piece. */
 export interface Photos {
   ofVisit(practiceId: string, visitId: string): Promise<Photo[]>;
   ofSaddles(practiceId: string): Promise<SaddlePhoto[]>;
+  ofTackChecks(practiceId: string): Promise<TackPhoto[]>;
   /** Announces a photo; the same one twice is one. */
   announce<O extends PhotoOwner>(who: SignedIn, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
   /** Adds the piece that begins where the last one ended; one already held is passed over. */
@@ -30,10 +32,11 @@ export interface Photos {
 /** Locks what the photo is of, so that what was counted stays so; another practice's is as good as none. */
 async function lockOwner(tx: EntityManager, practiceId: string, owner: PhotoOwner): Promise<void> {
   if ('visitId' in owner) return void (await lockedVisit(tx, practiceId, owner.visitId));
-  const saddle = await tx
-    .getRepository(SaddleEntity)
-    .findOne({ where: { id: owner.saddleId, practiceId }, lock: { mode: 'pessimistic_write' } });
-  if (saddle === null) throw new FulcraError('NOT_FOUND');
+  const [entity, id] = 'saddleId' in owner ? [SaddleEntity, owner.saddleId] : [TackCheckEntity, owner.tackCheckId];
+  const found = await tx
+    .getRepository<{ id: string; practiceId: string }>(entity)
+    .findOne({ where: { id, practiceId }, lock: { mode: 'pessimistic_write' } });
+  if (found === null) throw new FulcraError('NOT_FOUND');
 }
 
 async function announce(tx: EntityManager, who: SignedIn, owner: PhotoOwner, id: string, photo: PhotoWrite): Promise<void> {
@@ -48,6 +51,7 @@ async function announce(tx: EntityManager, who: SignedIn, owner: PhotoOwner, id:
     practiceId,
     visitId: null,
     saddleId: null,
+    tackCheckId: null,
     ...owner,
     handId: personId,
     ...photo,
@@ -77,7 +81,7 @@ async function addPiece(
 }
 
 const isOf = (row: PhotoRow, practiceId: string, owner: PhotoOwner): boolean =>
-  row.practiceId === practiceId && ('visitId' in owner ? row.visitId === owner.visitId : row.saddleId === owner.saddleId);
+  row.practiceId === practiceId && Object.entries(owner).every(([name, id]) => row[name as keyof PhotoRow] === id);
 
 const OLDEST_FIRST = { takenAt: 'ASC', id: 'ASC' } as const;
 
@@ -103,6 +107,10 @@ export function photos(db: DataSource): Photos {
     ofSaddles: async (practiceId) =>
       named(practiceId, await table.find({ where: { practiceId, saddleId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
         saddleId: row.saddleId!,
+      })),
+    ofTackChecks: async (practiceId) =>
+      named(practiceId, await table.find({ where: { practiceId, tackCheckId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
+        tackCheckId: row.tackCheckId!,
       })),
     announce: async (who, owner, id, photo) => {
       await inOneWrite(db, (tx) => announce(tx, who, owner, id, photo));
@@ -135,7 +143,10 @@ export function photos(db: DataSource): Photos {
   }
 }
 
-const keptOf = ({ practiceId: _, handId: __, visitId: ___, saddleId: ____, takenAt, ...rest }: PhotoRow, hand: string): Kept => ({
+const keptOf = (
+  { practiceId: _, handId: __, visitId: ___, saddleId: ____, tackCheckId: _____, takenAt, ...rest }: PhotoRow,
+  hand: string,
+): Kept => ({
   ...rest,
   takenAt: takenAt.toISOString(),
   hand,

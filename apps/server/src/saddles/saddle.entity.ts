@@ -17,7 +17,6 @@ export const SaddleEntity = new EntitySchema<SaddleRow>({
     front: json(),
     build: json(),
     seat: json(),
-    state: text(20),
     whereabouts: text(200),
     note: { type: 'text' },
   },

@@ -6,6 +6,7 @@ import { leatherTakes, leathers } from '../leathers/leathers';
 import { riderMeasures } from '../riders/rider-measures';
 import { riders } from '../riders/riders';
 import { saddles } from '../saddles/saddles';
+import { girths, tackChecks } from '../tack/tack-checks';
 import { decisions } from '../visits/decisions';
 import { facts } from '../visits/facts';
 import { takes } from '../visits/takes';
@@ -19,6 +20,8 @@ export const collections = (db: DataSource) => ({
   leather: leathers(db),
   leatherTake: leatherTakes(db),
   saddle: saddles(db),
+  girth: girths(db),
+  tackCheck: tackChecks(db),
   visit: visits(db),
   practiceSettings: practiceSettings(db),
   takes: takes(db),

@@ -14,5 +14,6 @@ const others = (c: Collections): OtherHandlers => ({
   factWithdrawal: (who, { visitId, factId }, body) => c.facts.withdraw(who, visitId, factId, body.withdrawn),
   decision: (who, { visitId, decisionId }, body) => c.decisions.add(who, visitId, decisionId, body),
   photo: (who, { visitId, photoId }, body) => c.photos.announce(who, { visitId }, photoId, body),
+  tackPhoto: (who, { tackCheckId, photoId }, body) => c.photos.announce(who, { tackCheckId }, photoId, body),
   saddlePhoto: (who, { saddleId, photoId }, body) => c.photos.announce(who, { saddleId }, photoId, body),
 });

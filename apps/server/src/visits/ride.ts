@@ -1,7 +1,9 @@
 import { type Decision, type Fact } from '@fulcra/contract';
-import { type RideQuestion, type RideResult, type RideWord, rideQuestionOf, rideResult, saddlesOfVisit } from '@fulcra/core';
+import { type HeldTack, type RideQuestion, type RideResult, type RideWord, rideQuestionOf, rideResult } from '@fulcra/core';
 import { type EntityManager, In } from 'typeorm';
 import { LeatherEntity } from '../leathers/leather.entity';
+import { heldTack } from '../tack/held-tack';
+import { GirthEntity } from '../tack/tack.entity';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { FactEntity } from './fact.entity';
 import { DecisionEntity } from './visit.entity';
@@ -12,7 +14,7 @@ export async function rideQuestion(tx: EntityManager, practiceId: string, visitI
   const facts = rows.map((row) => ({ ...row, hand: '', withdrawn: Boolean(row.withdrawn) }));
   const [decided] = await tx.getRepository(DecisionEntity).find({ where: { practiceId, visitId }, order: { seq: 'DESC' }, take: 1 });
   const saddleId = decided?.saddleId ?? null;
-  return rideQuestionOf(facts, saddleId, await named(tx, practiceId, saddlesOfVisit(facts, saddleId)), await unsafePairs(tx, practiceId));
+  return rideQuestionOf(facts, saddleId, await heldOnes(tx, practiceId));
 }
 
 interface Ridden {
@@ -22,30 +24,32 @@ interface Ridden {
   readonly decision: Decision | null;
 }
 
-/** What stands of each visit's result, with one question about saddles and one about leathers for all of them. */
+/** What stands of each visit's result, with one question about what is held for all of them. */
 export async function rideResults(
   db: EntityManager,
   practiceId: string,
   visits: readonly Ridden[],
 ): Promise<ReadonlyMap<string, RideResult>> {
-  const ids = visits.flatMap((v) => saddlesOfVisit(v.facts, v.decision?.saddleId ?? null));
-  const saddles = await named(db, practiceId, [...new Set(ids)]);
-  const leathers = visits.length === 0 ? [] : await unsafePairs(db, practiceId);
+  const held = visits.length === 0 ? NOTHING_HELD : await heldOnes(db, practiceId);
   return new Map(
     visits.map(({ visitId, said, facts, decision }) => [
       visitId,
-      rideResult({ said, ...rideQuestionOf(facts, decision?.saddleId ?? null, saddles, leathers) }),
+      rideResult({ said, ...rideQuestionOf(facts, decision?.saddleId ?? null, held) }),
     ]),
   );
 }
 
-const named = async (db: EntityManager, practiceId: string, ids: readonly string[]) =>
-  ids.length === 0
-    ? []
-    : db.getRepository(SaddleEntity).find({ where: { practiceId, id: In([...ids]) }, select: { id: true, name: true, state: true } });
+const NOTHING_HELD: HeldTack = { saddles: [], beside: [] };
 
-/** Pairs of leathers that are held: few, and only these can take anything back. */
-const unsafePairs = (db: EntityManager, practiceId: string) =>
-  db
-    .getRepository(LeatherEntity)
-    .find({ where: { practiceId, state: 'unsafe' }, select: { id: true, name: true, state: true, saddleId: true } });
+/** Saddles, leathers and girths that are held: few, and only these can take anything back. */
+async function heldOnes(db: EntityManager, practiceId: string): Promise<HeldTack> {
+  const ids = [...(await heldTack(db, practiceId))];
+  if (ids.length === 0) return NOTHING_HELD;
+  const where = { practiceId, id: In(ids) };
+  const saddles = await db.getRepository(SaddleEntity).find({ where, select: { id: true, name: true } });
+  const beside = { where, select: { id: true, name: true, saddleId: true } } as const;
+  return {
+    saddles,
+    beside: [...(await db.getRepository(LeatherEntity).find(beside)), ...(await db.getRepository(GirthEntity).find(beside))],
+  };
+}

@@ -24,8 +24,8 @@ export interface RideResult {
 export interface RideQuestion {
   readonly said: RideWord | null;
   readonly hold: SoreHold;
-  /** Saddles this visit ends with, chosen or decided on, and the leathers that go with them. */
-  readonly tack: readonly { readonly name: string; readonly state: string }[];
+  /** Names of the held ones among the saddles this visit ends with, and the leathers and girths that go with them. */
+  readonly heldTack: readonly string[];
   /** The chosen setting with its hard stops, where there is one. */
   readonly chosen: { readonly saddleName: string; readonly stops: number } | null;
   readonly overruled: FactBodies['refusalOverruled'] | null;
@@ -45,10 +45,10 @@ export const RIDE_CLAUSES: RideClauses = { refusedSetting: false };
  * overruled by name and reason.
  */
 export function rideResult(question: RideQuestion, clauses: RideClauses = RIDE_CLAUSES): RideResult {
-  const { said, hold, tack, chosen, overruled } = question;
+  const { said, hold, heldTack, chosen, overruled } = question;
   const reasons: TakenBack[] = [];
   if (hold.state === 'held') reasons.push({ code: 'SORE_HOLD', findings: new Set(hold.reasons.map((r) => r.feelingId)).size });
-  for (const { name, state } of tack) if (state === 'unsafe') reasons.push({ code: 'TACK_UNSAFE', name });
+  for (const name of heldTack) reasons.push({ code: 'TACK_UNSAFE', name });
   if (clauses.refusedSetting && chosen !== null && chosen.stops > 0 && overruled === null) {
     reasons.push({ code: 'SETTING_REFUSED', ...chosen });
   }

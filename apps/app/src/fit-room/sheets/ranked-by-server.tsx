@@ -11,6 +11,7 @@ import { Body, Name, Small } from '../../ui/text';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { setupLine } from '../../words/setup-words';
 import { sitNumber } from '../../words/sit-number';
+import { HeldBanner } from '../../tack';
 
 interface RankedByServerProps {
   readonly saddles: readonly Saddle[];
@@ -65,6 +66,7 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
       <Name>
         {place}. {saddle.name}
       </Name>
+      <HeldBanner id={saddle.id} />
       <Body>
         {entry.stops.length > 0
           ? FIT_ROOM_PHRASES.refused(entry.stops.map(name).join(', '))

@@ -8,12 +8,14 @@ import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Body, Name, Small } from '../../ui/text';
 import { problemWords } from '../../words/problem-words';
-import { STATE_WORDS, setupLine } from '../../words/setup-words';
+import { setupLine } from '../../words/setup-words';
 import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
 import { useSitJob } from '../../engine/use-sit-job';
 import { RankedByServer } from './ranked-by-server';
+import { HeldBanner, useTackThing } from '../../tack';
+import { TACK_STATE_WORDS } from '../../words/tack-words';
 
 export interface StockSheetProps {
   readonly open: boolean;
@@ -118,13 +120,15 @@ interface EntryProps {
 function Entry({ place, entry, saddle, onTake }: EntryProps) {
   const { best, against, good } = entry;
   const tone = verdictTone(best.resting);
+  const state = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
       <Name>
         {place}. {saddle.name}
       </Name>
+      <HeldBanner id={saddle.id} />
       <Small>
-        {saddle.maker}; {saddle.whereabouts === '' ? FIT_ROOM_PHRASES.placeNotNoted : saddle.whereabouts}; {STATE_WORDS[saddle.state]}
+        {saddle.maker}; {saddle.whereabouts === '' ? FIT_ROOM_PHRASES.placeNotNoted : saddle.whereabouts}; {TACK_STATE_WORDS[state]}
       </Small>
       <Body>
         {MARK[tone]} {sitHeadline(best.resting)} {best.stops.length === 0 ? FIT_ROOM_PHRASES.score(best.score.toFixed(0)) : ''}

@@ -98,13 +98,18 @@ describe('saddles for both', () => {
   it('what misses for one is behind what misses for none; unsafe tack is last', () => {
     const one = (word: 'suits' | 'misses') => ({ word, rows: [], hangMm: 700 });
     const [a, b, c] = DEMO_SADDLES.slice(0, 3) as [typeof BREAKER, typeof BREAKER, typeof BREAKER];
-    const unsafe = { ...c, state: 'unsafe' as const };
-    const order = suitsBoth([unsafe, a, b], (s) => one(s.id === a.id ? 'misses' : 'suits'), null).map((r) => r.saddle.id);
+    const held = new Set([c.id]);
+    const order = suitsBoth([c, a, b], (s) => one(s.id === a.id ? 'misses' : 'suits'), null, held).map((r) => r.saddle.id);
     expect(order[0]).toBe(b.id);
     const ranked = { id: b.id, best: { stops: ['x'] } } as never;
-    const refused = suitsBoth([b, a], () => one('suits'), { ranked: [{ id: a.id, best: { stops: [] } } as never, ranked], refused: [] });
+    const refused = suitsBoth(
+      [b, a],
+      () => one('suits'),
+      { ranked: [{ id: a.id, best: { stops: [] } } as never, ranked], refused: [] },
+      new Set(),
+    );
     expect(refused.map((r) => r.saddle.id)).toEqual([a.id, b.id]);
-    expect(suitsBoth([b], () => one('suits'), { ranked: [], refused: [{ id: b.id, problems: [] }] })[0]!.horse).toBe('refused');
+    expect(suitsBoth([b], () => one('suits'), { ranked: [], refused: [{ id: b.id, problems: [] }] }, new Set())[0]!.horse).toBe('refused');
   });
 });
 

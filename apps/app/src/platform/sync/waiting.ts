@@ -42,9 +42,10 @@ export interface Waiting {
 
 export const isFieldsWrite = (write: Write): write is FieldsWrite => isMergeKind(write.kind);
 
+const PICTURE_KINDS = ['photo', 'saddlePhoto', 'tackPhoto'] as const;
 /** Writes whose picture follows in pieces. */
-export type PictureWrite = Extract<Write, { kind: 'photo' | 'saddlePhoto' }>;
-export const isPictureWrite = (write: Write): write is PictureWrite => write.kind === 'photo' || write.kind === 'saddlePhoto';
+export type PictureWrite = Extract<Write, { kind: (typeof PICTURE_KINDS)[number] }>;
+export const isPictureWrite = (write: Write): write is PictureWrite => (PICTURE_KINDS as readonly string[]).includes(write.kind);
 
 export const inOrder = (entries: readonly Waiting[]): Waiting[] => [...entries].sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
 

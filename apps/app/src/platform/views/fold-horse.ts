@@ -1,4 +1,4 @@
-import { type HorseHistory, type HorseTracings, type SaddlePhoto, type Write } from '@fulcra/contract';
+import { type HorseHistory, type HorseTracings, type SaddlePhoto, type TackPhoto, type Write } from '@fulcra/contract';
 import { type RideResult } from '@fulcra/core';
 import { type FoldContext } from './fold-context';
 import { fieldsOf } from './fold-records';
@@ -37,6 +37,15 @@ export const foldSaddlePhotos = (photos: readonly SaddlePhoto[], writes: readonl
       write.kind !== 'saddlePhoto' || list.some((p) => p.id === write.photoId)
         ? list
         : [...list, { id: write.photoId, saddleId: write.saddleId, hand: person, heldBytes: 0, ...write.body }],
+    [...photos],
+  );
+
+export const foldTackPhotos = (photos: readonly TackPhoto[], writes: readonly Write[], { person }: FoldContext): TackPhoto[] =>
+  writes.reduce<TackPhoto[]>(
+    (list, write) =>
+      write.kind !== 'tackPhoto' || list.some((p) => p.id === write.photoId)
+        ? list
+        : [...list, { id: write.photoId, tackCheckId: write.tackCheckId, hand: person, heldBytes: 0, ...write.body }],
     [...photos],
   );
 

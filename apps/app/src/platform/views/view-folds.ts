@@ -6,6 +6,7 @@ import {
   type ListView,
   type ReadOf,
   type SaddlePhoto,
+  type TackPhoto,
   type ViewKey,
   type VisitPage,
   type Write,
@@ -15,7 +16,7 @@ import {
   listViewOf,
 } from '@fulcra/contract';
 import { type FoldContext } from './fold-context';
-import { foldHistory, foldSaddlePhotos, foldTracings } from './fold-horse';
+import { foldHistory, foldSaddlePhotos, foldTackPhotos, foldTracings } from './fold-horse';
 import { foldRecords } from './fold-records';
 import { foldVisit, writesOfVisit } from './fold-visit';
 import { foldYardPages } from './fold-yard';
@@ -27,6 +28,7 @@ interface OwnViews {
   readonly visit: VisitPage;
   readonly tracings: HorseTracings;
   readonly 'saddle-photos': readonly SaddlePhoto[];
+  readonly 'tack-photos': readonly TackPhoto[];
 }
 type Lists = { readonly [V in ListView]: readonly ReadOf<KindOfList<V>>[] };
 export type ViewData = OwnViews & Lists;
@@ -42,6 +44,7 @@ const OWN: Folds<OwnViews> = {
   visit: (data, writes, context, key) => foldVisit(data, writesOfVisit(writes, String(key[1])), context) ?? data,
   tracings: (data, writes, context, key) => foldTracings(data, String(key[1]), writes, context),
   'saddle-photos': (data, writes, context) => foldSaddlePhotos(data, writes, context),
+  'tack-photos': (data, writes, context) => foldTackPhotos(data, writes, context),
 };
 
 const LISTS = Object.fromEntries(

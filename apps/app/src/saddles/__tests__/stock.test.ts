@@ -4,24 +4,23 @@ import { DEMO_SADDLES } from '@fulcra/demo';
 import { FRONT_MEASURES, NEW_SADDLE, PANEL_MEASURES, TREE_MEASURES, withPresent, withShapeToggled } from '../saddle-measures';
 import { readStockFile, sameSaddle, stockFile } from '../stock-file';
 
+const FILE = stockFile(DEMO_SADDLES, (id) => (id === DEMO_SADDLES[1]!.id ? 'unsafe' : 'sound'));
+
 describe('a stock handed on in a file', () => {
   it('comes back as it went, without ids', () => {
-    const text = JSON.stringify(stockFile(DEMO_SADDLES));
+    const text = JSON.stringify(FILE);
     expect(text).not.toContain(DEMO_SADDLES[0]!.id);
     const read = readStockFile(text);
     expect(read).toMatchObject({ ok: true });
     if (read.ok) expect(read.saddles.every((s, i) => sameSaddle(s, DEMO_SADDLES[i]!))).toBe(true);
+    if (read.ok) expect(read.saddles.slice(0, 3).map((s) => s.state)).toEqual(['sound', 'unsafe', 'sound']);
   });
 
   it.each([
     ['no JSON', 'saddle;90', /not JSON/],
     ['another file', '{"format":"other","version":1,"saddles":[]}', /format/],
-    ['a later version', JSON.stringify({ ...stockFile(DEMO_SADDLES), version: 2 }), /version/],
-    [
-      'one bad saddle among good ones',
-      JSON.stringify({ ...stockFile(DEMO_SADDLES), saddles: [...stockFile(DEMO_SADDLES).saddles, { name: 'x' }] }),
-      /Saddle 8, Maker/,
-    ],
+    ['a later version', JSON.stringify({ ...FILE, version: 2 }), /version/],
+    ['one bad saddle among good ones', JSON.stringify({ ...FILE, saddles: [...FILE.saddles, { name: 'x' }] }), /Saddle 8, Maker/],
   ])('of %s nothing is taken in, and it says what is wrong', (_, text, message) => {
     const read = readStockFile(text);
     expect(read.ok).toBe(false);

@@ -60,6 +60,21 @@ export const ERRORS = {
     message: 'The saddle of this visit, or its leathers, are noted as unsafe, so the visit cannot be called good to ride.',
     remedy: 'Have them mended and checked, note that where they are kept, or choose others.',
   },
+  TACK_HOLD_STANDS: {
+    status: 409,
+    message: 'An unsafe finding is not withdrawn.',
+    remedy: 'Whoever mended it, or found it noted by mistake, says so by name and with what was done; both stay on record.',
+  },
+  TACK_MENDING_UNKNOWN: {
+    status: 422,
+    message: 'This mending names something that was not found unsafe on this item.',
+    remedy: 'Open the item again and choose what was mended.',
+  },
+  TACK_ITEM_UNKNOWN: {
+    status: 422,
+    message: 'That saddle, pair or girth is not known to this practice.',
+    remedy: 'Choose it from the list, or add it.',
+  },
   SETTING_REFUSED: {
     status: 409,
     message: 'The setting chosen at this visit is refused by its school, so the visit cannot be called good to ride.',

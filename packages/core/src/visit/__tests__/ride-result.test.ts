@@ -13,11 +13,10 @@ const HELD: SoreHold = {
   ],
   clearances: [],
 };
-const QUESTION: RideQuestion = { said: 'goodToRide', hold: CLEAR, tack: [], chosen: null, overruled: null };
+const QUESTION: RideQuestion = { said: 'goodToRide', hold: CLEAR, heldTack: [], chosen: null, overruled: null };
 const ON = { refusedSetting: true };
 const BY = { triedId: 't', by: 'Isla Venn', reason: 'ridden and watched' };
 const REFUSED = { saddleName: 'Breaker', stops: 2 };
-const UNSAFE = { name: 'Breaker', state: 'unsafe' };
 
 describe('whether the horse may be ridden', () => {
   it.each([
@@ -26,14 +25,13 @@ describe('whether the horse may be ridden', () => {
     ['said not', { said: 'notGoodToRide', hold: HELD }, 'notGoodToRide', []],
     ['sore', { hold: HELD }, 'notGoodToRide', ['SORE_HOLD']],
     ['sore and cleared', { hold: { ...HELD, state: 'cleared' } }, 'goodToRide', []],
-    ['unsafe tack', { tack: [UNSAFE] }, 'notGoodToRide', ['TACK_UNSAFE']],
-    ['tack not checked yet', { tack: [{ name: 'Breaker', state: 'notChecked' }] }, 'goodToRide', []],
-    ['sore and unsafe', { hold: HELD, tack: [UNSAFE] }, 'notGoodToRide', ['SORE_HOLD', 'TACK_UNSAFE']],
+    ['unsafe tack', { heldTack: ['Breaker'] }, 'notGoodToRide', ['TACK_UNSAFE']],
+    ['sore and unsafe', { hold: HELD, heldTack: ['Breaker'] }, 'notGoodToRide', ['SORE_HOLD', 'TACK_UNSAFE']],
     ['a refused setting', { chosen: REFUSED }, 'notGoodToRide', ['SETTING_REFUSED']],
     ['a setting that isn’t refused', { chosen: { ...REFUSED, stops: 0 } }, 'goodToRide', []],
     ['a refused setting that somebody stands for', { chosen: REFUSED, overruled: BY }, 'goodToRide', []],
     ['sore, whoever stands for the setting', { hold: HELD, chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['SORE_HOLD']],
-    ['unsafe, whoever stands for the setting', { tack: [UNSAFE], chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['TACK_UNSAFE']],
+    ['unsafe, whoever stands for the setting', { heldTack: ['Breaker'], chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['TACK_UNSAFE']],
   ] as const)('%s', (_, change, stands, codes) => {
     const result = rideResult({ ...QUESTION, ...(change as Partial<RideQuestion>) }, ON);
     expect(result.stands).toBe(stands);
@@ -52,7 +50,7 @@ describe('whether the horse may be ridden', () => {
   it('what would take it back is told before it is said', () => {
     const { said: _, ...rest } = QUESTION;
     expect(againstRiding(rest)).toEqual([]);
-    expect(againstRiding({ ...rest, tack: [UNSAFE] })).toEqual([{ code: 'TACK_UNSAFE', name: 'Breaker' }]);
+    expect(againstRiding({ ...rest, heldTack: ['Breaker'] })).toEqual([{ code: 'TACK_UNSAFE', name: 'Breaker' }]);
   });
 });
 
@@ -83,16 +81,16 @@ const overruled = (triedId: string, withdrawn = false): RecordedFact =>
   fact({ kind: 'refusalOverruled', triedId, by: 'Isla', reason: 'seen' }, withdrawn);
 
 describe('what of a visit bears on it', () => {
-  const STOCK = [
-    { id: 'a', name: 'A', state: 'sound' },
-    { id: 'b', name: 'B', state: 'unsafe' },
-    { id: 'c', name: 'C', state: 'unsafe' },
+  const saddles = [
+    { id: 'b', name: 'B' },
+    { id: 'c', name: 'C' },
   ];
-  const PAIRS = [
-    { id: 'p', name: 'Kept', state: 'unsafe', saddleId: null },
-    { id: 'q', name: 'On A', state: 'unsafe', saddleId: 'a' },
-    { id: 'r', name: 'Elsewhere', state: 'unsafe', saddleId: 'b' },
+  const beside = [
+    { id: 'p', name: 'Kept', saddleId: null },
+    { id: 'q', name: 'On A', saddleId: 'a' },
+    { id: 'r', name: 'Elsewhere', saddleId: 'b' },
   ];
+  const HELD_TACK = { saddles, beside };
   const holes = (leatherId: string): RecordedFact =>
     fact({
       kind: 'leatherHoles',
@@ -103,47 +101,47 @@ describe('what of a visit bears on it', () => {
       lines: [{ purpose: 'general', hangMm: 700, near: 5, off: 5 }],
     });
   it('the leathers that hang on its saddle, and those whose holes were kept last', () => {
-    const named = (facts: RecordedFact[]) => rideQuestionOf(facts, 'a', STOCK, PAIRS).tack.map((t) => t.name);
-    expect(named([])).toEqual(['A', 'On A']);
-    expect(named([holes('p')])).toEqual(['A', 'Kept', 'On A']);
-    expect(named([holes('p'), holes('r')])).toEqual(['A', 'On A', 'Elsewhere']);
-    expect(againstRiding(rideQuestionOf([holes('p')], null, STOCK, PAIRS))).toEqual([{ code: 'TACK_UNSAFE', name: 'Kept' }]);
+    const named = (facts: RecordedFact[]) => rideQuestionOf(facts, 'a', HELD_TACK).heldTack;
+    expect(named([])).toEqual(['On A']);
+    expect(named([holes('p')])).toEqual(['Kept', 'On A']);
+    expect(named([holes('p'), holes('r')])).toEqual(['On A', 'Elsewhere']);
+    expect(againstRiding(rideQuestionOf([holes('p')], null, HELD_TACK))).toEqual([{ code: 'TACK_UNSAFE', name: 'Kept' }]);
   });
 
   it('the saddle chosen last and the one decided on, no other', () => {
     const facts = [tried('t1', 'a'), tried('t2', 'b'), chosen('t2'), chosen('t1')];
-    expect(rideQuestionOf(facts, 'c', STOCK, []).tack.map((s) => s.name)).toEqual(['A', 'C']);
+    expect(rideQuestionOf(facts, 'c', HELD_TACK).heldTack).toEqual(['C', 'On A']);
     expect(saddlesOfVisit(facts, 'c')).toEqual(['a', 'c']);
     expect(saddlesOfVisit(facts, 'a')).toEqual(['a']);
     expect(saddlesOfVisit([], null)).toEqual([]);
   });
 
   it('a withdrawn choice counts no more: the one before it does', () => {
-    const facts = [tried('t1', 'a'), tried('t2', 'b'), chosen('t1'), chosen('t2', true)];
-    expect(rideQuestionOf(facts, null, STOCK, []).tack.map((s) => s.name)).toEqual(['A']);
+    const facts = [tried('t1', 'c'), tried('t2', 'b'), chosen('t1'), chosen('t2', true)];
+    expect(rideQuestionOf(facts, null, HELD_TACK).heldTack).toEqual(['C']);
   });
 
   it('nothing chosen: only what was decided on bears on it', () => {
-    expect(rideQuestionOf([tried('t1', 'a', 3)], 'c', STOCK, [])).toMatchObject({ tack: [{ name: 'C' }], chosen: null, overruled: null });
-    expect(rideQuestionOf([overruled('t1')], null, STOCK, [])).toMatchObject({ tack: [], chosen: null, overruled: null });
+    expect(rideQuestionOf([tried('t1', 'b', 3)], 'c', HELD_TACK)).toMatchObject({ heldTack: ['C'], chosen: null, overruled: null });
+    expect(rideQuestionOf([overruled('t1')], null, HELD_TACK)).toMatchObject({ heldTack: [], chosen: null, overruled: null });
   });
 
   it('the stops of the chosen setting are counted, its other misses are not', () => {
     const some = tried('t1', 'a', 2);
     const body = some.body as Extract<RecordedBody, { kind: 'triedSetting' }>;
     const mixed = { ...some, body: { ...body, missed: [...body.missed, { id: 'roll' as const, value: 3, stops: false }] } };
-    expect(rideQuestionOf([mixed, chosen('t1')], null, STOCK, []).chosen).toEqual({ saddleName: 'a', stops: 2 });
+    expect(rideQuestionOf([mixed, chosen('t1')], null, HELD_TACK).chosen).toEqual({ saddleName: 'a', stops: 2 });
   });
 
   it('a choice whose setting was withdrawn chooses nothing', () => {
     const gone = { ...tried('t1', 'a', 1), withdrawn: true };
-    expect(rideQuestionOf([gone, chosen('t1')], null, STOCK, [])).toMatchObject({ tack: [], chosen: null });
+    expect(rideQuestionOf([gone, chosen('t1')], null, HELD_TACK)).toMatchObject({ heldTack: [], chosen: null });
   });
 
   it('who stands for a setting stands for that one only, and only while they do', () => {
     const base = [tried('t1', 'a', 1), chosen('t1')];
-    expect(rideQuestionOf([...base, overruled('t1')], null, STOCK, [])).toMatchObject({ chosen: { stops: 1 }, overruled: { by: 'Isla' } });
-    expect(rideQuestionOf([...base, overruled('t2')], null, STOCK, []).overruled).toBeNull();
-    expect(rideQuestionOf([...base, overruled('t1', true)], null, STOCK, []).overruled).toBeNull();
+    expect(rideQuestionOf([...base, overruled('t1')], null, HELD_TACK)).toMatchObject({ chosen: { stops: 1 }, overruled: { by: 'Isla' } });
+    expect(rideQuestionOf([...base, overruled('t2')], null, HELD_TACK).overruled).toBeNull();
+    expect(rideQuestionOf([...base, overruled('t1', true)], null, HELD_TACK).overruled).toBeNull();
   });
 });

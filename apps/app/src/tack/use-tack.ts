@@ -1,0 +1,71 @@
+import { type Girth, type Leather, type Saddle, type TackCheckKept } from '@fulcra/contract';
+import { type HeldTack, type TackItem, type TackKind, type TackStanding, heldItems, tackStanding } from '@fulcra/core';
+import { useMemo } from 'react';
+import { useGirths, useLeathers, useSaddles, useTackChecks } from '../platform/use-views';
+
+/** One thing that is walked round. */
+export interface TackThing {
+  readonly kind: TackKind;
+  readonly id: string;
+  readonly name: string;
+  readonly item: TackItem;
+  readonly newOn: string | null;
+  readonly saddleId: string | null;
+  readonly checks: readonly TackCheckKept[];
+  readonly standing: TackStanding;
+}
+
+interface Kept {
+  readonly saddles: readonly Saddle[];
+  readonly leathers: readonly Leather[];
+  readonly girths: readonly Girth[];
+}
+
+/** Everything of a practice that is walked round, with how it stands. */
+export function tackThings({ saddles, leathers, girths }: Kept, checks: readonly TackCheckKept[]): TackThing[] {
+  const of = new Map<string, TackCheckKept[]>();
+  for (const c of checks) of.set(c.itemId, [...(of.get(c.itemId) ?? []), c]);
+  const thing = (item: TackItem, { id, name }: { id: string; name: string }, newOn: string | null, saddleId: string | null): TackThing => {
+    const own = of.get(id) ?? [];
+    return { kind: item.kind, id, name, item, newOn, saddleId, checks: own, standing: tackStanding(item, own) };
+  };
+  return [
+    ...saddles.map((s) => thing({ kind: 'saddle', build: s.kind }, s, null, null)),
+    ...leathers.map((l) => thing({ kind: 'leather', build: 'english' }, l, l.newOn, l.saddleId)),
+    ...girths.map((g) => thing({ kind: 'girth', build: 'english', elastic: g.elastic !== 'none' }, g, g.newOn, g.saddleId)),
+  ];
+}
+
+/** Null until it is known what there is. */
+export function useTackThings(): { readonly things: TackThing[] | null; readonly problem: string | null } {
+  const [saddles, leathers, girths, checks] = [useSaddles(), useLeathers(), useGirths(), useTackChecks()];
+  const loading = [saddles, leathers, girths, checks].some((view) => view.loading);
+  const things = useMemo(
+    () =>
+      loading || saddles.data === null
+        ? null
+        : tackThings({ saddles: saddles.data, leathers: leathers.data ?? [], girths: girths.data ?? [] }, checks.data ?? []),
+    [loading, saddles.data, leathers.data, girths.data, checks.data],
+  );
+  return { things, problem: saddles.problem };
+}
+
+/** One thing by kind and id; null while it isn't known. */
+export function useTackThing(id: string): TackThing | null {
+  return useTackThings().things?.find((t) => t.id === id) ?? null;
+}
+
+/** What is held, as a visit's result asks for it. */
+export function useHeldTackOf(): HeldTack {
+  const { things } = useTackThings();
+  return useMemo(() => {
+    const held = (things ?? []).filter((t) => t.standing.state === 'unsafe');
+    return { saddles: held.filter((t) => t.kind === 'saddle'), beside: held.filter((t) => t.kind !== 'saddle') };
+  }, [things]);
+}
+
+/** Ids of everything that something unsafe holds, on this device as on the server. */
+export function useHeldTack(): ReadonlySet<string> {
+  const checks = useTackChecks().data;
+  return useMemo(() => heldItems(checks ?? []), [checks]);
+}

@@ -1,0 +1,127 @@
+import { type TackRound, spotsOf } from '@fulcra/core';
+import { router, useLocalSearchParams } from 'expo-router';
+import { XStack, YStack } from 'tamagui';
+import { v7 } from 'uuid';
+import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { momentNow } from '../platform/clock';
+import { useSession } from '../platform/session-context';
+import { useDraft } from '../platform/use-draft';
+import { useSend } from '../platform/use-send';
+import { Button } from '../ui/button';
+import { Columns } from '../ui/columns';
+import { LoadState } from '../ui/load-state';
+import { Screen } from '../ui/screen';
+import { useToast } from '../ui/toast';
+import { TACK_PHRASES } from '../words/tack-phrases';
+import { ROUND_WORDS } from '../words/tack-words';
+import { NotHere } from './not-here';
+import { type TackThing, useTackThings } from './use-tack';
+import { NEW_WALK, WALK_DRAFT, type WalkDraft, type WalkStop, keptFound, restSound, stopsOf } from './walk-draft';
+import { WalkDrawing, markedSpots } from './walk-drawing';
+import { WalkFound, WalkStopPanel } from './walk-panels';
+
+/** A walk round one item, point by point, with the hand that holds nothing. */
+export function WalkScreen({ itemId }: { readonly itemId: string }) {
+  const { things, problem } = useTackThings();
+  const { round } = useLocalSearchParams<{ round?: string }>();
+  if (things === null) return <LoadState problem={problem} />;
+  const thing = things.find((t) => t.id === itemId);
+  return thing === undefined ? <NotHere /> : <Walk key={itemId} thing={thing} round={round === 'monthly' ? 'monthly' : 'full'} />;
+}
+
+interface WalkProps {
+  readonly thing: TackThing;
+  readonly round: TackRound;
+}
+
+function Walk({ thing, round }: WalkProps) {
+  const [draft, keep, forget] = useDraft(walkKey(thing.id, round), WALK_DRAFT, NEW_WALK);
+  const [width, onLayout] = useMeasuredWidth();
+  const finish = useFinish(thing, round, forget);
+  const stops = stopsOf(thing.item, round);
+  const stop = stops[draft.at] ?? null;
+  const go = (at: number): void => keep({ ...draft, at });
+  return (
+    <Screen
+      title={thing.name}
+      note={ROUND_WORDS[round]}
+      onBack={() => router.navigate(`/tack/${thing.id}`)}
+      bottom={<WalkBottom stops={stops} draft={draft} keep={keep} onFinish={() => void finish(keptFound(draft, stops))} />}
+    >
+      <Columns>
+        <YStack onLayout={onLayout}>
+          {width === 0 ? null : (
+            <WalkDrawing
+              item={thing.item}
+              widthPx={Math.min(width, 560)}
+              here={stop?.spots[0] ?? null}
+              spots={markedSpots(spotsOf(thing.item, round), draft.found)}
+              onSpot={(spot) => go(stops.findIndex((s) => s.point === spot.point))}
+            />
+          )}
+        </YStack>
+        {stop === null ? (
+          <WalkFound stops={stops} draft={draft} onStop={go} onAgain={() => keep(NEW_WALK)} />
+        ) : (
+          <WalkStopPanel stop={stop} at={draft.at} of={stops.length} draft={draft} keep={keep} />
+        )}
+      </Columns>
+    </Screen>
+  );
+}
+
+export const walkKey = (itemId: string, round: TackRound): string => `walk-${itemId}-${round}`;
+
+interface WalkBottomProps {
+  readonly stops: readonly WalkStop[];
+  readonly draft: WalkDraft;
+  readonly keep: (draft: WalkDraft) => void;
+  readonly onFinish: () => void;
+}
+
+/** One tap a point where all is sound. */
+function WalkBottom({ stops, draft, keep, onFinish }: WalkBottomProps) {
+  const stop = stops[draft.at];
+  const back = () => keep({ ...draft, at: draft.at - 1 });
+  if (stop === undefined) {
+    return (
+      <>
+        <Button label={TACK_PHRASES.before} onPress={back} />
+        <Button grow kind="main" label={TACK_PHRASES.finish} off={draft.found.length === 0} onPress={onFinish} />
+      </>
+    );
+  }
+  const open = stop.spots.filter((s) => !draft.found.some((f) => f.point === s.point && f.side === s.side)).length;
+  const other = stop.point.endsWith('Other');
+  const label = open === 0 || other ? TACK_PHRASES.next : open === 2 ? TACK_PHRASES.bothSound : TACK_PHRASES.sound;
+  const on = () => keep({ ...(other ? draft : restSound(draft, stop)), at: draft.at + 1 });
+  return (
+    <XStack flex={1} gap="$s">
+      <Button label={TACK_PHRASES.before} off={draft.at === 0} onPress={back} />
+      <Button grow kind="main" label={label} onPress={on} />
+    </XStack>
+  );
+}
+
+function useFinish(thing: TackThing, round: TackRound, forget: () => void) {
+  const send = useSend();
+  const toast = useToast();
+  const { session } = useSession();
+  return async (found: ReturnType<typeof keptFound>): Promise<void> => {
+    const body = {
+      itemKind: thing.kind,
+      itemId: thing.id,
+      madeAt: momentNow(),
+      hand: session.person.name,
+      source: 'practice' as const,
+      round,
+      found,
+      mended: null,
+      withdrawn: false,
+    };
+    if (!(await send({ kind: 'tackCheck', tackCheckId: v7(), body }))) return;
+    forget();
+    toast({ text: TACK_PHRASES.kept });
+    router.navigate(`/tack/${thing.id}`);
+  };
+}

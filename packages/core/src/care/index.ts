@@ -1,0 +1,2 @@
+export * from './tack-points';
+export * from './tack-standing';

@@ -1,2 +1,5 @@
 export * from './tack-points';
 export * from './tack-standing';
+export * from './intervals';
+export * from './next-visit';
+export * from './tree-forecast';

@@ -12,7 +12,7 @@ export type Leaves =
       readonly trend: Trend;
     }
   | { readonly code: 'stays'; readonly untilDay: number; readonly trend: Trend }
-  | { readonly code: 'alreadyOut' }
+  | { readonly code: 'alreadyOut'; readonly trend: Trend }
   | { readonly code: 'tooFewDates'; readonly dates: number; readonly trend: Trend | null };
 
 export interface LeavesQuestion {
@@ -36,7 +36,7 @@ export function leavesTolerance({ values, today, fits }: LeavesQuestion): Leaves
     for (let day = today; day <= until; day++) if (!fits(atZero + perDay * day)) return day;
     return null;
   };
-  if (!fits(trend.atDayZero + trend.perDay * today)) return { code: 'alreadyOut' };
+  if (!fits(trend.atDayZero + trend.perDay * today)) return { code: 'alreadyOut', trend };
   const { least, most } = trend.interval;
   const ends = [leavesAt(least), leavesAt(most)];
   const there = ends.filter((day) => day !== null);

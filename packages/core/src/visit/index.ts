@@ -11,3 +11,5 @@ export * from './ready-body';
 export * from './sit-picture';
 export * from './sit-questions';
 export * from './front-questions';
+export * from './forecast-of-horse';
+export * from './reasons-of-horse';

@@ -1,0 +1,68 @@
+import { type Section } from '../back';
+import { type FitOnDay, type FitValue, TREE_CRITERIA, type TreeForecast, treeForecast } from '../care';
+import { dayNumber } from '../change';
+import { frontToleranceMm, layArch, paddingOfSaddle, paddingOfSchool, prepareSection, wantedTipMinusTopMm } from '../front';
+import { type DescribedSaddle, type FrontArch, type SaddleSetup } from '../saddle';
+import { type School } from '../schools';
+import { type RiderLoad } from '../sit';
+import { bodyInputOf } from './body-input';
+import { type VisitRecord, measuredVisit } from './measured-visit';
+import { ReadyBody } from './ready-body';
+import { pictureOf } from './sit-picture';
+
+/** A visit of the past, as far as it was measured. */
+export interface PastVisit extends VisitRecord {
+  readonly on: string;
+}
+
+/** What the horse goes in now: an arch that was decided on, and the whole setting where one was chosen. */
+export interface PresentTree {
+  readonly arch: FrontArch;
+  readonly chosen: { readonly saddle: DescribedSaddle; readonly setup: SaddleSetup; readonly rider: RiderLoad | null } | null;
+}
+
+/** When the present tree leaves tolerance, by carrying it through the front and the sitting of every visit. */
+export const forecastOfHorse = (visits: readonly PastVisit[], tree: PresentTree, school: School, today: string): TreeForecast =>
+  treeForecast(
+    visits.flatMap((visit) => {
+      const values = fitOf(visit, tree, school);
+      return values.length === 0 ? [] : [{ day: dayNumber(visit.on), values } satisfies FitOnDay];
+    }),
+    dayNumber(today),
+  );
+
+function fitOf(visit: PastVisit, tree: PresentTree, school: School): FitValue[] {
+  const measured = measuredVisit(visit);
+  const section = measured.sections.front.consensus;
+  if (section === null) return [];
+  const front = frontValues(section, tree, school);
+  const sitting = tree.chosen === null ? [] : sittingValues(new ReadyBody(bodyInputOf(measured, visit.facts)), tree.chosen, school);
+  return [...sitting, ...front.filter((f) => !sitting.some((s) => s.id === f.id))];
+}
+
+/** What the front alone says of a section: all there is where the back behind it wasn't measured. */
+export function frontValues(section: Section, { arch, chosen }: PresentTree, school: School): FitValue[] {
+  const padding = chosen === null ? paddingOfSchool(school) : paddingOfSaddle(chosen.saddle.front, school);
+  const laid = layArch(prepareSection(section), arch, padding);
+  if (!laid.ok) return [];
+  const deviation = (laid.value.near.tipMinusTopMm + laid.value.off.tipMinusTopMm) / 2 - wantedTipMinusTopMm(school, arch, padding);
+  const tolerance = frontToleranceMm(school, arch, padding);
+  const { least, most } = school.rules.withersOver;
+  return [
+    { id: 'frontEven', value: deviation, least: -tolerance, most: tolerance },
+    { id: 'withersOver', value: laid.value.crownZMm, least, most },
+  ];
+}
+
+function sittingValues(ready: ReadyBody, { saddle, setup, rider }: NonNullable<PresentTree['chosen']>, school: School): FitValue[] {
+  const asked = { saddle, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, schoolId: school.id };
+  const picture = pictureOf(ready, asked);
+  if (!picture.ok || picture.value.state !== 'settled') return [];
+  const { rows } = picture.value.verdicts[0]!;
+  return TREE_CRITERIA.flatMap((id) => {
+    const row = rows.find((r) => r.id === id);
+    return row === undefined || row.value === null || row.verdict === 'noOpinion'
+      ? []
+      : [{ id, value: row.value, least: row.least, most: row.most }];
+  });
+}

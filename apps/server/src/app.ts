@@ -17,6 +17,17 @@ import { type Config } from './platform/config';
 import { errorsPlugin } from './platform/errors/plugin';
 import { describeApi } from './platform/openapi';
 import { servePages } from './platform/pages';
+import { calendarRoutes } from './calendar/calendar.routes';
+import { type Feeds, feeds } from './calendar/feeds';
+import { mailRoutes } from './mail/mail.routes';
+import { postOffice } from './mail/post-office';
+import { mailRounds } from './mail/rounds';
+import { smtp } from './mail/smtp';
+import { ownerLinks } from './owners/owner-links';
+import { ownerRoutes } from './owners/owner.routes';
+import { sharedRoutes } from './owners/shared.routes';
+import { openLetterBox } from './stand-in/letter-box';
+import { letterBoxRoutes } from './stand-in/letter-box.routes';
 import { photoRoutes } from './photos/photo.routes';
 import { practices } from './practice/practice.repository';
 import { sessions } from './platform/auth/session.repository';
@@ -76,6 +87,12 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(recordRoutes, { handlers: recordHandlers(stores), collections: stores });
   await app.register(viewRoutes, { db, stores });
   await app.register(photoRoutes, { photos: stores.photos });
+  const links = ownerLinks(db);
+  const calendars = feeds(db, stores);
+  await app.register(calendarRoutes, { db, stores, feeds: calendars, linksPerMinute: config.linksPerMinute });
+  await app.register(ownerRoutes, { db, stores, links });
+  await app.register(sharedRoutes, { db, stores, links, perMinute: config.linksPerMinute });
+  await mail(app, db, config, calendars);
   const pool = rankingPool(config.rankingWorker);
   app.addHook('onClose', () => pool.close());
   await app.register(rankingRoutes, { stores, pool });
@@ -83,6 +100,20 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await servePages(app, config);
   return app;
 }
+
+/** Letters go to the mail server that is configured, in the demo to its own letter box, and otherwise wait. */
+async function mail(app: FastifyInstance, db: DataSource, config: Config, calendars: Feeds): Promise<void> {
+  const box = config.smtpUrl === null && config.demo ? await openLetterBox() : null;
+  const url = config.smtpUrl ?? box?.url ?? null;
+  const office = postOffice(db);
+  const rounds = mailRounds(app, office, url === null ? noMailServer : smtp(url, config.mailFrom));
+  await app.register(mailRoutes, { office, feeds: calendars, goNow: rounds.goNow });
+  if (box === null) return;
+  app.addHook('onClose', () => box.close());
+  await app.register(letterBoxRoutes, { box });
+}
+
+const noMailServer = (): Promise<void> => Promise.reject(new Error('no mail server is configured: set FULCRA_SMTP_URL'));
 
 /** What a practice keeps is kept by no cache on the way; pictures say themselves how long theirs may be. */
 function keepNothingBetween(app: FastifyInstance): void {

@@ -6,6 +6,11 @@ import { PhotoEntity, PieceEntity } from './photos/photo.entity';
 import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
 import { RiderEntity, RiderMeasuresEntity } from './riders/rider.entity';
 import { GirthEntity, TackCheckEntity } from './tack/tack.entity';
+import { AppointmentEntity } from './calendar/appointment.entity';
+import { ContactEntity, YardEntity } from './contacts/contact.entity';
+import { CalendarFeedEntity } from './calendar/feed.entity';
+import { MailEntity } from './mail/mail.entity';
+import { OwnerLinkEntity, OwnerWordEntity } from './owners/owner.entity';
 import { FactEntity } from './visits/fact.entity';
 import { DecisionEntity, TakeEntity, VisitEntity } from './visits/visit.entity';
 import { PracticeSettingsEntity } from './practice/practice-settings';
@@ -14,5 +19,7 @@ const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEnt
 const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity, GirthEntity, TackCheckEntity];
 const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 
+const OUTSIDE = [CalendarFeedEntity, OwnerLinkEntity, OwnerWordEntity, MailEntity];
+
 /** Every table of the database. */
-export const ENTITIES = [...PEOPLE, HorseEntity, ...TACK, ...VISITS] as const;
+export const ENTITIES = [...PEOPLE, ContactEntity, YardEntity, HorseEntity, AppointmentEntity, ...OUTSIDE, ...TACK, ...VISITS] as const;

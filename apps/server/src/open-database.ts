@@ -6,6 +6,8 @@ import { WholeSaddle1764100000000 } from './platform/db/third-migration';
 import { SaddlePhotos1764200000000 } from './platform/db/fourth-migration';
 import { KeptDecisions1764300000000 } from './platform/db/fifth-migration';
 import { RidersAndLeathers1764400000000 } from './platform/db/sixth-migration';
+import { OwnersAndMail1764700000000 } from './platform/db/ninth-migration';
+import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
 
 /** A connection with every table known; the caller closes it. */
@@ -25,6 +27,8 @@ export async function openDatabase(url: string): Promise<DataSource> {
       KeptDecisions1764300000000,
       RidersAndLeathers1764400000000,
       TackWalked1764500000000,
+      PeopleAndCalendar1764600000000,
+      OwnersAndMail1764700000000,
     ],
     migrationsTableName: 'migration',
   });

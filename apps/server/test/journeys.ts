@@ -2,7 +2,18 @@ import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { type Running, type Visitor } from './running-server';
 
-export const HORSE = { name: 'Sorrel', kind: 'test pony', bornYear: 2018, heightMm: 1400, note: '', sex: 'mare', riderIds: [] };
+export const HORSE = {
+  name: 'Sorrel',
+  kind: 'test pony',
+  bornYear: 2018,
+  heightMm: 1400,
+  note: '',
+  sex: 'mare',
+  riderIds: [],
+  ownerId: null,
+  payerId: null,
+  yardId: null,
+};
 export const TAKE = {
   station: 'front',
   takenAtMm: 50,

@@ -78,6 +78,8 @@ it('what the first release kept is all there after the later migrations', async 
       'KeptDecisions1764300000000',
       'RidersAndLeathers1764400000000',
       'TackWalked1764500000000',
+      'PeopleAndCalendar1764600000000',
+      'OwnersAndMail1764700000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,
@@ -88,6 +90,9 @@ it('what the first release kept is all there after the later migrations', async 
       note: 'note',
       sex: 'unknown',
       riderIds: [],
+      ownerId: null,
+      payerId: null,
+      yardId: null,
     });
     expect(await stores.visit.get(old.practice, old.visit)).toMatchObject({ status: 'open', result: null });
     const kept = await stores.takes.ofVisits(old.practice, [old.visit]);

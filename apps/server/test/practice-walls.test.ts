@@ -6,6 +6,9 @@ import { type Running, type Visitor, otherPractice, startServer } from './runnin
 let running: Running;
 let stranger: Visitor;
 const [factId, riderId, photoId, saddleId, decisionId] = [v7(), v7(), v7(), v7(), v7()];
+const [contactId, yardId, appointmentId, ownerWordId] = [v7(), v7(), v7(), v7()];
+let linkId: string;
+let mailId: string;
 const [measuresId, leatherId, leatherTakeId, girthId, tackCheckId] = [v7(), v7(), v7(), v7(), v7()];
 const { id: _, ...SADDLE } = DEMO_SADDLES[0]!;
 const RIDER = { name: 'Ash Penhale', heightMm: null, weightKg: null, note: '' };
@@ -33,6 +36,12 @@ const LEATHER_TAKE = {
   withdrawn: false,
 };
 const GIRTH = { name: 'Short', lengthMm: 700, material: 'leather', elastic: 'none', newOn: null, saddleId: null, note: '' };
+const CONTACT = { name: 'An Owner', email: 'owner@yard.example', phone: '', remind: true, note: '' };
+const YARD = { name: 'A yard', address: '', place: null, contactId: null, note: '' };
+const APPOINTMENT = {
+  ...{ on: '2026-12-03', at: '09:30', minutes: 60, reason: 'asked', fitter: 'Isla Venn', state: 'planned', note: '' },
+};
+const MAIL = { kind: 'report', to: 'a@b.example', subject: 'Report', text: 'Here it is', appointmentId: null };
 const TACK_CHECK = {
   ...{ itemKind: 'leather', itemId: leatherId, madeAt: '2026-11-20T09:00:00.000Z', hand: 'Isla Venn', source: 'practice', round: 'full' },
   found: [{ point: 'leatherHoles', side: 'near', finding: 'sound', note: '' }],
@@ -58,6 +67,9 @@ beforeAll(async () => {
     await owner.send('PUT', `/api/rider-measures/${measuresId}`, MEASURES),
     await owner.send('PUT', `/api/leathers/${leatherId}`, LEATHER),
     await owner.send('PUT', `/api/leather-takes/${leatherTakeId}`, LEATHER_TAKE),
+    await owner.send('PUT', `/api/contacts/${contactId}`, CONTACT),
+    await owner.send('PUT', `/api/yards/${yardId}`, YARD),
+    await owner.send('PUT', `/api/appointments/${appointmentId}`, { ...APPOINTMENT, horseId: ids.horseId }),
     await owner.send('PUT', `/api/girths/${girthId}`, GIRTH),
     await owner.send('PUT', `/api/tack-checks/${tackCheckId}`, TACK_CHECK),
     await owner.send('PUT', `/api/tack-checks/${tackCheckId}/photos/${v7()}`, PHOTO),
@@ -66,6 +78,11 @@ beforeAll(async () => {
   await owner.send('PUT', `/api/saddles/${saddleId}`, SADDLE);
   await owner.send('PUT', `/api/visits/${ids.visitId}/photos/${photoId}`, PHOTO);
   await owner.send('PUT', `/api/visits/${ids.visitId}/decisions/${decisionId}`, DECISION);
+  const link = await owner.send('POST', `/api/horses/${ids.horseId}/links`, { ownerName: 'An Owner', days: 30 });
+  linkId = link.body.id;
+  const said = { body: { kind: 'changed', what: ['rubs'], note: '' } };
+  await running.visitor().send('PUT', `/api/shared/${link.body.token}/words/${ownerWordId}`, said);
+  mailId = (await owner.send('POST', '/api/mail', MAIL)).body.id;
   practiceId = (await owner.send('GET', '/api/session')).body.practice.id;
   await owner.send('PUT', `/api/practice-settings/${practiceId}`, { fingerMm: 19 });
   await owner.send('PUT', `/api/visits/${ids.visitId}/facts/${factId}`, BODIES['PUT /api/visits/{visitId}/facts/{factId}']);
@@ -76,7 +93,12 @@ beforeAll(async () => {
 afterAll(() => running.stop());
 
 /** Open to all, or about the asker alone. Everything not named here must take ids and refuse a stranger's. */
-const WITHOUT_OWNED_IDS = ['/api/health', '/api/ready', '/api/welcome', '/api/session', '/api/horses'];
+const WITHOUT_OWNED_IDS = [
+  ...['/api/health', '/api/ready', '/api/welcome', '/api/session', '/api/horses'],
+  ...['/api/calendar-feed', '/api/stand-in/mail'],
+];
+/** Opened by a link's secret and by nothing else: walked in their own test. */
+const BY_SECRET = (url: string): boolean => url.startsWith('/api/shared/') || url.startsWith('/api/calendar/');
 const LISTS = [
   '/api/saddles',
   '/api/practice-settings',
@@ -85,12 +107,19 @@ const LISTS = [
   '/api/leathers',
   '/api/leather-takes',
   '/api/girths',
+  '/api/contacts',
+  '/api/yards',
+  '/api/appointments',
+  '/api/due',
+  '/api/owner-words',
+  '/api/owner-photos',
+  '/api/mail',
   '/api/tack-checks',
   '/api/saddle-photos',
   '/api/tack-photos',
 ];
 /** Ids in the body: walked in their own tests. */
-const ASKS = ['/api/rankings', '/api/writes'];
+const ASKS = ['/api/rankings', '/api/writes', '/api/mail'];
 /** A body that isn't JSON: walked in its own test. */
 const NOT_JSON = [
   '/api/visits/{visitId}/photos/{photoId}/content',
@@ -111,6 +140,13 @@ const BODIES: Record<string, unknown> = {
   'PUT /api/leathers/{leatherId}': LEATHER,
   'PUT /api/leather-takes/{leatherTakeId}': LEATHER_TAKE,
   'PUT /api/girths/{girthId}': GIRTH,
+  'PUT /api/owner-words/{ownerWordId}': {
+    ...{ ownerName: 'An Owner', madeAt: '2026-11-20T09:00:00.000Z', body: { kind: 'asksVisit', when: '', note: '' }, takenUp: null },
+    horseId: v7(),
+  },
+  'POST /api/horses/{horseId}/links': { ownerName: 'Me', days: 3 },
+  'PUT /api/contacts/{contactId}': CONTACT,
+  'PUT /api/yards/{yardId}': YARD,
   'PUT /api/tack-checks/{tackCheckId}': TACK_CHECK,
   'PUT /api/tack-checks/{tackCheckId}/photos/{photoId}': PHOTO,
   'PUT /api/saddles/{saddleId}': SADDLE,
@@ -121,18 +157,25 @@ const BODIES: Record<string, unknown> = {
 describe('another practice', () => {
   it('is refused on every route that takes an id', async () => {
     const walked = running.routes.filter(
-      (r) => !WITHOUT_OWNED_IDS.includes(r.url) && !LISTS.includes(r.url) && !ASKS.includes(r.url) && !NOT_JSON.includes(r.url),
+      (r) =>
+        !WITHOUT_OWNED_IDS.includes(r.url) &&
+        !LISTS.includes(r.url) &&
+        !ASKS.includes(r.url) &&
+        !NOT_JSON.includes(r.url) &&
+        !BY_SECRET(r.url),
     );
     expect(walked.length).toBeGreaterThanOrEqual(7);
     for (const { method, url } of walked) {
       const key = `${method} ${url}`;
       const owned: Record<string, string> = {
         ...{ ...ids, factId, riderId, photoId, saddleId, decisionId, practiceId },
+        ...{ contactId, yardId, appointmentId, ownerWordId, linkId, mailId },
         ...{ measuresId, leatherId, leatherTakeId, girthId, tackCheckId },
       };
       const path = url.replace(/\{(\w+)\}/g, (_, name: string) => owned[name] ?? `{${name}}`);
       expect(path).not.toContain('{');
-      const body = method === 'GET' ? undefined : (BODIES[key] ?? visitOf(ids.horseId));
+      const ownBody = url.includes('appointments') ? { ...APPOINTMENT, horseId: ids.horseId } : visitOf(ids.horseId);
+      const body = method === 'GET' || method === 'DELETE' ? undefined : (BODIES[key] ?? ownBody);
       const reply = await stranger.send(method, path, body);
       expect([key, reply.status, reply.body.error.code]).toEqual([key, 404, 'NOT_FOUND']);
     }
@@ -169,15 +212,16 @@ describe('another practice', () => {
     expect(body.results.map((r: { error: { code: string } }) => r.error.code)).toEqual(writes.map(() => 'NOT_FOUND'));
     const question = { visitId, schoolId: 'static-close', rider: null, strapPullN: 60 };
     expect((await stranger.send('POST', '/api/rankings', question)).body.error.code).toBe('NOT_FOUND');
+    expect((await stranger.send('POST', '/api/mail', { ...MAIL, appointmentId })).body.error.code).toBe('NOT_FOUND');
   });
 
   it('those who are signed out are refused on every closed route', async () => {
     const nobody = running.visitor();
     const open = ['/api/health', '/api/ready', '/api/welcome'];
     for (const { method, url } of running.routes) {
-      if (open.includes(url) || (method === 'POST' && url === '/api/session')) continue;
+      if (open.includes(url) || BY_SECRET(url) || (method === 'POST' && url === '/api/session')) continue;
       const path = url.replace(/\{\w+\}/g, ids.visitId);
-      const reply = await nobody.send(method, path, method === 'GET' ? undefined : {});
+      const reply = await nobody.send(method, path, method === 'GET' || method === 'DELETE' ? undefined : {});
       expect([method, url, reply.status]).toEqual([method, url, 401]);
     }
   });

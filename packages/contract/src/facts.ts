@@ -140,6 +140,9 @@ const clearanceSchema = z.object({
   clears: z.array(idSchema).min(1).max(200),
 });
 
+/** What the fitter writes to the owner; the last one stands. */
+const forOwnerSchema = z.object({ kind: z.literal('forOwner'), said: noteSchema, watchFor: noteSchema });
+
 /** A step of the visit the fitter chose to leave out for now. */
 const skipSchema = z.object({ kind: z.literal('skipped'), step: z.enum(STEPS) });
 
@@ -156,6 +159,7 @@ export const factBodySchema = z.discriminatedUnion('kind', [
   cautionsSchema,
   clearanceSchema,
   skipSchema,
+  forOwnerSchema,
   triedSettingSchema,
   chosenSettingSchema,
   refusalOverruledSchema,

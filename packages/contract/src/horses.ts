@@ -11,6 +11,10 @@ export const horseFieldsSchema = z.object({
   note: noteSchema,
   sex: z.enum(SEXES),
   riderIds: z.array(idSchema).max(20),
+  ownerId: idSchema.nullable().default(null),
+  /** Who pays; the owner where nobody else is named. */
+  payerId: idSchema.nullable().default(null),
+  yardId: idSchema.nullable().default(null),
 });
 export type HorseFields = z.infer<typeof horseFieldsSchema>;
 

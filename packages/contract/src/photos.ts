@@ -36,4 +36,8 @@ export type SaddlePhoto = z.infer<typeof saddlePhotoSchema>;
 export const tackPhotoSchema = keptSchema.extend({ tackCheckId: idSchema });
 export type TackPhoto = z.infer<typeof tackPhotoSchema>;
 
+/** A picture an owner sent with a word. */
+export const ownerPhotoSchema = keptSchema.extend({ ownerWordId: idSchema });
+export type OwnerPhoto = z.infer<typeof ownerPhotoSchema>;
+
 export const pieceQuerySchema = z.object({ from: z.coerce.number().int().min(0).max(MOST_PHOTO_BYTES) });

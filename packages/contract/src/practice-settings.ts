@@ -1,4 +1,15 @@
-import { BAND_SETS, FINGER_LIMITS_MM, KNEE_BANDS, MM_PER_FINGER, PURPOSES, STOCK_LENGTHS_MM, WEIGHT_LEVELS_PERCENT } from '@fulcra/core';
+import {
+  BAND_SETS,
+  FINGER_LIMITS_MM,
+  KNEE_BANDS,
+  MM_PER_FINGER,
+  INTERVAL_REASONS,
+  type IntervalReason,
+  VISIT_INTERVAL_DAYS,
+  PURPOSES,
+  STOCK_LENGTHS_MM,
+  WEIGHT_LEVELS_PERCENT,
+} from '@fulcra/core';
 import { z } from 'zod';
 import { idSchema } from './basics';
 
@@ -37,11 +48,32 @@ export const RIDER_HABITS: RiderHabits = riderHabitsSchema.parse({
   weightPercent: WEIGHT_LEVELS_PERCENT,
 });
 
+/** Until a practice says where it is. */
+export const DEFAULT_TIME_ZONE = 'Europe/London';
+const isZone = (zone: string): boolean => {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: zone }).format(0) !== '';
+  } catch {
+    return false;
+  }
+};
+const timeZoneSchema = z.string().max(60).refine(isZone, 'is not a time zone');
+/** Nobody waits longer for the next visit, days. */
+export const VISIT_DAYS_LIMITS = { least: 14, most: 365 } as const;
+const visitDaysSchema = z.record(
+  z.enum(INTERVAL_REASONS as [IntervalReason, ...IntervalReason[]]),
+  z.number().int().min(VISIT_DAYS_LIMITS.least).max(VISIT_DAYS_LIMITS.most),
+);
+
 /** What a practice agrees on for itself: hands and habits, not rules of a school. */
 export const practiceSettingsFieldsSchema = z.object({
   /** Width of a finger held between tack and horse, mm. */
   fingerMm: z.number().min(FINGER_LIMITS_MM.least).max(FINGER_LIMITS_MM.most),
   rider: riderHabitsSchema.default(RIDER_HABITS),
+  /** The zone the practice's clock shows. */
+  timeZone: timeZoneSchema.default(DEFAULT_TIME_ZONE),
+  /** Days to the next visit, by reason. */
+  visitDays: visitDaysSchema.default(VISIT_INTERVAL_DAYS),
 });
 export type PracticeSettingsFields = z.infer<typeof practiceSettingsFieldsSchema>;
 
@@ -52,4 +84,9 @@ export const practiceSettingsSchema = practiceSettingsFieldsSchema.extend({ id: 
 export type PracticeSettings = z.infer<typeof practiceSettingsSchema>;
 
 /** Until a practice says otherwise. */
-export const PRACTICE_DEFAULTS: PracticeSettingsFields = { fingerMm: MM_PER_FINGER, rider: RIDER_HABITS };
+export const PRACTICE_DEFAULTS: PracticeSettingsFields = {
+  fingerMm: MM_PER_FINGER,
+  rider: RIDER_HABITS,
+  timeZone: DEFAULT_TIME_ZONE,
+  visitDays: VISIT_INTERVAL_DAYS,
+};

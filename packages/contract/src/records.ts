@@ -3,6 +3,7 @@ import { decisionSchema, decisionWriteSchema } from './decisions';
 import { errorReplySchema } from './errors';
 import { factSchema, factWriteSchema } from './facts';
 import { horseFieldsSchema, horseSchema, horseWriteSchema } from './horses';
+import { ownerWordFieldsSchema, ownerWordSchema, ownerWordWriteSchema } from './owner';
 import { photoSchema, photoWriteSchema, saddlePhotoSchema, tackPhotoSchema } from './photos';
 import { practiceSettingsFieldsSchema, practiceSettingsSchema, practiceSettingsWriteSchema } from './practice-settings';
 import {
@@ -21,29 +22,13 @@ import {
   riderSchema,
   riderWriteSchema,
 } from './riders';
+import { appointmentFieldsSchema, appointmentSchema, appointmentWriteSchema } from './appointments';
+import { contactFieldsSchema, contactSchema, contactWriteSchema, yardFieldsSchema, yardSchema, yardWriteSchema } from './contacts';
 import { saddleFieldsSchema, saddleSchema, saddleWriteSchema } from './saddles';
 import { girthFieldsSchema, girthSchema, girthWriteSchema, tackCheckFieldsSchema, tackCheckSchema, tackCheckWriteSchema } from './tack';
 import { takeSchema, takeWriteSchema, withdrawalSchema } from './sections';
+import { type ViewKey } from './views';
 import { visitFieldsSchema, visitSchema, visitWriteSchema } from './visits';
-
-/** What is shown of the server: each answer that is kept in the browser and laid over with what still waits there. */
-export const VIEWS = [
-  'horses',
-  'horse',
-  'visit',
-  'tracings',
-  'riders',
-  'rider-measures',
-  'leathers',
-  'leather-takes',
-  'saddles',
-  'saddle-photos',
-  'girths',
-  'tack-checks',
-  'tack-photos',
-  'practice-settings',
-] as const;
-export type ViewKey = (typeof VIEWS)[number];
 
 interface Spec {
   /** Where it is written to; the last `:param` is its own id. */
@@ -85,7 +70,7 @@ export const RECORDS = {
     write: horseWriteSchema,
     read: horseSchema,
     listed: false,
-    views: ['horses', 'horse', 'visit'],
+    views: ['horses', 'horse', 'visit', 'due'],
   }),
   rider: record({
     mode: 'merge',
@@ -148,7 +133,43 @@ export const RECORDS = {
     write: tackCheckWriteSchema,
     read: tackCheckSchema,
     listed: true,
-    views: ['tack-checks', 'horse'],
+    views: ['tack-checks', 'horse', 'due'],
+  }),
+  contact: record({
+    mode: 'merge',
+    path: '/api/contacts/:contactId',
+    fields: contactFieldsSchema,
+    write: contactWriteSchema,
+    read: contactSchema,
+    listed: true,
+    views: ['contacts'],
+  }),
+  yard: record({
+    mode: 'merge',
+    path: '/api/yards/:yardId',
+    fields: yardFieldsSchema,
+    write: yardWriteSchema,
+    read: yardSchema,
+    listed: true,
+    views: ['yards'],
+  }),
+  appointment: record({
+    mode: 'merge',
+    path: '/api/appointments/:appointmentId',
+    fields: appointmentFieldsSchema,
+    write: appointmentWriteSchema,
+    read: appointmentSchema,
+    listed: true,
+    views: ['appointments'],
+  }),
+  ownerWord: record({
+    mode: 'merge',
+    path: '/api/owner-words/:ownerWordId',
+    fields: ownerWordFieldsSchema,
+    write: ownerWordWriteSchema,
+    read: ownerWordSchema,
+    listed: true,
+    views: ['owner-words', 'due'],
   }),
   visit: record({
     mode: 'merge',
@@ -157,7 +178,7 @@ export const RECORDS = {
     write: visitWriteSchema,
     read: visitSchema,
     listed: false,
-    views: ['horses', 'horse', 'visit', 'tracings'],
+    views: ['horses', 'horse', 'visit', 'tracings', 'due'],
   }),
   practiceSettings: record({
     mode: 'merge',
@@ -201,7 +222,7 @@ export const RECORDS = {
     path: '/api/visits/:visitId/decisions/:decisionId',
     write: decisionWriteSchema,
     read: decisionSchema,
-    views: ['horses', 'horse', 'visit'],
+    views: ['horses', 'horse', 'visit', 'due'],
   }),
   photo: record({
     mode: 'append',

@@ -24,7 +24,7 @@ export const girthWriteSchema = girthFieldsSchema.extend({ was: girthFieldsSchem
 export const girthSchema = girthFieldsSchema.extend({ id: idSchema });
 export type Girth = z.infer<typeof girthSchema>;
 
-const foundSchema = z.object({
+export const tackFoundSchema = z.object({
   point: z.enum(TACK_POINT_IDS as [TackPoint, ...TackPoint[]]),
   side: z.enum(['near', 'off']).nullable(),
   finding: z.enum(TACK_FINDINGS),
@@ -40,7 +40,7 @@ const tackCheckShape = z.object({
   hand: nameSchema,
   source: z.enum(TACK_SOURCES),
   round: z.enum(TACK_ROUNDS),
-  found: z.array(foundSchema).max(MOST_FOUND).readonly(),
+  found: z.array(tackFoundSchema).max(MOST_FOUND).readonly(),
   mended: z
     .object({
       by: nameSchema,

@@ -24,6 +24,8 @@ const hands = (value: number): number => mmFromHands(value)!;
  * The eight animals of the Carrow Skerries pack-and-trek co-operative, an island that isn't on any chart.
  * Each back is true to its own numbers, so a test can ask whether the engine finds them again.
  */
+const NOBODYS = { ownerId: null, payerId: null, yardId: null } as const;
+
 export const DEMO_ANIMALS: readonly DemoAnimal[] = [
   {
     number: 1,
@@ -35,6 +37,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Flat withers; carries peat and visitors alike.',
       sex: 'mare',
       riderIds: [],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 52, offDeg: 52, apexRadiusMm: 78, bowMm: 1, depthMm: 190 },
@@ -64,6 +67,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Semi-retired; led rides only.',
       sex: 'gelding',
       riderIds: [],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 47.5, offDeg: 47.5, apexRadiusMm: 62, bowMm: 1, depthMm: 190 },
@@ -93,6 +97,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Big shoulder; fuller on the near side. Ridden by Tamsin Oake.',
       sex: 'gelding',
       riderIds: [RIDER_IDS.tamsin],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 47.5, offDeg: 45, apexRadiusMm: 50, bowMm: 1, depthMm: 210 },
@@ -122,6 +127,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Fit and fine; 80 km rides in summer with Wren Hollin up.',
       sex: 'gelding',
       riderIds: [RIDER_IDS.wren],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 39, offDeg: 39, apexRadiusMm: 28, bowMm: 0, depthMm: 200 },
@@ -151,6 +157,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Short back; still filling out.',
       sex: 'mare',
       riderIds: [RIDER_IDS.pip],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 48.5, offDeg: 48.5, apexRadiusMm: 55, bowMm: 1, depthMm: 170 },
@@ -180,6 +187,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Backed this spring. Will change.',
       sex: 'mare',
       riderIds: [],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 42, offDeg: 42, apexRadiusMm: 38, bowMm: 0, depthMm: 195 },
@@ -209,6 +217,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Weak on the off side since his winter off.',
       sex: 'gelding',
       riderIds: [RIDER_IDS.tamsin],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 43, offDeg: 39, apexRadiusMm: 32, bowMm: 0, depthMm: 200 },
@@ -238,6 +247,7 @@ export const DEMO_ANIMALS: readonly DemoAnimal[] = [
       note: 'Narrow in front, straight in the shoulder.',
       sex: 'unknown',
       riderIds: [],
+      ...NOBODYS,
     },
     ...backed(
       { nearDeg: 41, offDeg: 41, apexRadiusMm: 44, bowMm: 0, depthMm: 185 },

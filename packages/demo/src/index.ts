@@ -10,3 +10,4 @@ export * from './demo-body';
 export * from './findings';
 export * from './findings-page';
 export * from './tack';
+export * from './people';

@@ -1,4 +1,7 @@
 import {
+  type Appointment,
+  type Contact,
+  type Yard,
   type DecisionWrite,
   type HorseFields,
   type Leather,
@@ -29,6 +32,7 @@ import { FRONT_AT_MM } from './back-generator';
 import { demoId } from './ids';
 import { type DemoFact, type DemoTake, frontTakes, wholeBackFacts, wholeBackTakes } from './measured-visit';
 import { DEMO_LEATHERS, DEMO_LEATHER_TAKES } from './leathers';
+import { DEMO_APPOINTMENTS, DEMO_CONTACTS, DEMO_KEPT, DEMO_YARDS } from './people';
 import { DEMO_RIDERS, DEMO_RIDER_MEASURES } from './riders';
 import { DEMO_SADDLES } from './saddles';
 import { DEMO_GIRTHS, DEMO_TACK_CHECKS } from './tack';
@@ -57,6 +61,9 @@ export interface DemoScenario {
   readonly riderMeasures: readonly RiderMeasuresTaken[];
   readonly leathers: readonly Leather[];
   readonly leatherTakes: readonly LeatherTaken[];
+  readonly contacts: readonly Contact[];
+  readonly yards: readonly Yard[];
+  readonly appointments: readonly Appointment[];
   readonly girths: readonly Girth[];
   readonly tackChecks: readonly TackCheckKept[];
   readonly horses: readonly { readonly id: string; readonly horse: HorseFields }[];
@@ -103,6 +110,7 @@ const PAST: readonly PastVisit[] = [
   past(2, 4, '2026-06-02', 2, { weightKg: 441, barrel: barrel(1780, 460, 320, 660) }),
   past(3, 5, '2026-09-11', 4),
   past(6, 7, '2026-03-12', null, { weightKg: 478, weaker: 4 }),
+  past(8, 7, '2026-05-02', null, { weightKg: 486, weaker: 3 }),
   past(7, 7, '2026-06-19', null, { weightKg: 492, weaker: 2 }),
   past(4, 7, '2026-09-18', 5, { weightKg: 505, barrel: barrel(1890, 500, 330, 690) }),
   past(5, 6, '2026-10-05', null, { open: true }),
@@ -117,7 +125,10 @@ export function demoScenario(): DemoScenario {
     leatherTakes: DEMO_LEATHER_TAKES,
     girths: DEMO_GIRTHS,
     tackChecks: DEMO_TACK_CHECKS,
-    horses: DEMO_ANIMALS.map(({ number, horse }) => ({ id: horseId(number), horse })),
+    contacts: DEMO_CONTACTS,
+    yards: DEMO_YARDS,
+    appointments: DEMO_APPOINTMENTS,
+    horses: DEMO_ANIMALS.map(({ number, horse }) => ({ id: horseId(number), horse: { ...horse, ...DEMO_KEPT[number] } })),
     saddles: DEMO_SADDLES,
     visits: PAST.map(pastVisit),
   };

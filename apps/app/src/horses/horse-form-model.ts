@@ -41,7 +41,7 @@ const typedSchema = z.object({
   note: z.string(),
   sex: z.enum(SEXES),
   riderIds: z.array(z.string()),
-  was: horseFieldsSchema.nullable(),
+  was: horseFieldsSchema.nullable() as z.ZodType<HorseFields | null, HorseFields | null>,
 });
 
 /** What a half-filled form looks like. */
@@ -97,6 +97,9 @@ export const horseFormSchema = (year: number): z.ZodType<HorseFields, HorseForm>
         note: form.note,
         sex: form.sex,
         riderIds: form.riderIds,
+        ownerId: form.was?.ownerId ?? null,
+        payerId: form.was?.payerId ?? null,
+        yardId: form.was?.yardId ?? null,
       };
     });
 

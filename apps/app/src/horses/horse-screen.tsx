@@ -12,6 +12,8 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body } from '../ui/text';
 import { ageWords, heightWords } from '../words/measure-words';
+import { KeptBy } from '../people';
+import { NextVisit } from '../calendar';
 import { VisitEntry } from './visit-entry';
 
 /** The school a visit begins with; it can be changed at any time. */
@@ -49,6 +51,8 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
       }
     >
       {horse.note ? <Body>{horse.note}</Body> : null}
+      <KeptBy horse={horse} />
+      <NextVisit horseId={horseId} />
       {visits.length === 0 ? (
         <EmptyState title={HORSES_PHRASES.noVisitYet} text={HORSES_PHRASES.aVisitBegins} />
       ) : (

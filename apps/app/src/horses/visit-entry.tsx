@@ -55,6 +55,7 @@ export function VisitEntry({ visit, decision, superseded, ride, saddle }: VisitE
       ))}
       <RideLine ride={ride} />
       <XStack gap="$s" flexWrap="wrap">
+        <Button kind="quiet" label={HORSES_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} />
         <Button kind="quiet" label={HORSES_PHRASES.openThisVisit} onPress={() => router.push(`/visits/${visit.id}`)} />
         {decision === null ? null : (
           <Button kind="quiet" label={HORSES_PHRASES.template} onPress={() => router.push(`/visits/${visit.id}/template`)} />

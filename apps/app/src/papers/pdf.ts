@@ -22,14 +22,22 @@ interface Writer {
 }
 
 /** Templates as PDF sheets, one after another, true to scale when printed at 100 %. */
-export async function templatePdf(templates: readonly FrontTemplate[], size: SheetSize, fonts: PdfFonts): Promise<Uint8Array> {
+export const templatePdf = (templates: readonly FrontTemplate[], size: SheetSize, fonts: PdfFonts): Promise<Uint8Array> =>
+  pagesPdf(
+    templates[0]?.words.title ?? '',
+    templates.flatMap((t) => templatePages(t, size)),
+    fonts,
+  );
+
+/** Pages of paper as a PDF. */
+export async function pagesPdf(title: string, pages: readonly Page[], fonts: PdfFonts): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
-  document.setTitle(templates[0]?.words.title ?? '');
+  document.setTitle(title);
   const regular = await document.embedFont(fonts.regular, { subset: true });
   const bold = await document.embedFont(fonts.bold, { subset: true });
   const writer: Writer = { document, regular, bold, letters: new Set(regular.getCharacterSet()), fonts };
-  for (const sheet of templates.flatMap((t) => templatePages(t, size))) await writePage(writer, sheet);
+  for (const sheet of pages) await writePage(writer, sheet);
   return document.save();
 }
 

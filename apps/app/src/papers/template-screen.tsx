@@ -20,12 +20,12 @@ import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { EmptyState } from '../ui/empty-state';
-import { BODY_FILES, fontUrl } from '../ui/fonts';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Small } from '../ui/text';
 import { STATION_WORDS } from '../words/station-words';
 import { download, fileName } from '../platform/download';
+import { pdfFonts } from './pdf-fonts';
 import { SheetPreview } from './sheet-preview';
 import { type StationTemplate, templatesOfChoice } from './template-of-choice';
 import { templateOfVisit } from './template-of-visit';
@@ -237,11 +237,6 @@ function Previews({ sheets }: PreviewsProps) {
 
 /** The writer is large and only wanted here, so it is fetched when asked for. */
 async function makePdf(templates: readonly FrontTemplate[], size: SheetSize): Promise<Uint8Array> {
-  const [{ templatePdf }, { textPicture }, regular, bold] = await Promise.all([
-    import('./pdf'),
-    import('./text-picture'),
-    fetch(fontUrl(BODY_FILES.regular)).then((r) => r.arrayBuffer()),
-    fetch(fontUrl(BODY_FILES.bold)).then((r) => r.arrayBuffer()),
-  ]);
-  return templatePdf(templates, size, { regular, bold, picture: textPicture });
+  const [{ templatePdf }, fonts] = await Promise.all([import('./pdf'), pdfFonts()]);
+  return templatePdf(templates, size, fonts);
 }

@@ -1,2 +1,3 @@
 export { PhotoStrip } from './photo-strip';
 export { usePhotoUrl } from './use-photo-url';
+export { preparePhoto } from './prepare-photo';

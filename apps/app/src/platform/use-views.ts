@@ -1,6 +1,9 @@
 import { PLATFORM_PHRASES } from '../words/platform-phrases';
 import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
+  type Appointment,
+  type Contact,
+  type Due,
   type Girth,
   type HorseHistory,
   type HorseSummary,
@@ -8,6 +11,8 @@ import {
   type Leather,
   type LeatherTaken,
   type ListedKind,
+  type OwnerPhoto,
+  type OwnerWord,
   type PracticeSettingsFields,
   type ReadOf,
   type Rider,
@@ -17,14 +22,17 @@ import {
   type TackCheckKept,
   type TackPhoto,
   type VisitPage,
+  type Yard,
   type Write,
   PRACTICE_DEFAULTS,
   RECORDS,
   YARD_SORTS,
+  dueListSchema,
   horseHistorySchema,
   horseTracingsSchema,
   listPathOf,
   listViewOf,
+  ownerPhotoSchema,
   saddlePhotoSchema,
   tackPhotoSchema,
   visitPageSchema,
@@ -172,6 +180,10 @@ export const useSaddles = (): View<Saddle[]> => useRecords('saddle');
 export const useRiders = (): View<Rider[]> => useRecords('rider');
 export const useRiderMeasures = (): View<RiderMeasuresTaken[]> => useRecords('riderMeasures');
 export const useLeathers = (): View<Leather[]> => useRecords('leather');
+export const useContacts = (): View<Contact[]> => useRecords('contact');
+export const useYards = (): View<Yard[]> => useRecords('yard');
+export const useAppointments = (): View<Appointment[]> => useRecords('appointment');
+export const useOwnerWords = (): View<OwnerWord[]> => useRecords('ownerWord');
 export const useGirths = (): View<Girth[]> => useRecords('girth');
 export const useTackChecks = (): View<TackCheckKept[]> => useRecords('tackCheck');
 export const useLeatherTakes = (): View<LeatherTaken[]> => useRecords('leatherTake');
@@ -218,6 +230,21 @@ export function useTackPhotos(): View<TackPhoto[]> {
   });
   const data = useMemo(() => foldTackPhotos(query.data ?? [], writes, context), [query.data, writes, context]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
+}
+
+/** When each horse is due and why, the soonest first: worked out by the server, and as it last said without signal. */
+export function useDue(): View<readonly Due[]> {
+  const query = useQuery({ queryKey: ['due'], queryFn: async () => dueListSchema.parse(await api.request('GET', '/api/due')) });
+  return viewOf(query.data ?? null, query);
+}
+
+/** Pictures that owners sent, oldest first. */
+export function useOwnerPhotos(): View<readonly OwnerPhoto[]> {
+  const query = useQuery({
+    queryKey: ['owner-photos'],
+    queryFn: async () => z.array(ownerPhotoSchema).parse(await api.request('GET', '/api/owner-photos')),
+  });
+  return viewOf(query.data ?? null, query);
 }
 
 /** All tracings of a horse, oldest visit first, with what waits laid over them. */

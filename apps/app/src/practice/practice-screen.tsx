@@ -17,6 +17,7 @@ import { useToast } from '../ui/toast';
 import { PRACTICE_PHRASES } from '../words/practice-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { readLengths } from './read-lengths';
+import { VisitDaysPart } from './visit-days-part';
 
 interface HabitsProps {
   readonly habits: RiderHabits;
@@ -42,6 +43,10 @@ export function PracticeScreen() {
         <YStack gap="$l">
           <Lengths key={JSON.stringify(habits.stockLengthsMm)} habits={habits} put={put} />
           <Weights habits={habits} put={put} />
+          <VisitDaysPart
+            settings={was}
+            put={(change) => void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, ...change, was } })}
+          />
           <Button label={PRACTICE_PHRASES.defaults} onPress={() => void back()} />
         </YStack>
       </Columns>

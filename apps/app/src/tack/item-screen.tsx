@@ -142,7 +142,7 @@ function HeldBy({ checkId, holds, onMended }: HeldByProps) {
   );
 }
 
-export const tackPhotoUrl = (tackCheckId: string, photoId: string): string => `/api/tack-checks/${tackCheckId}/photos/${photoId}/content`;
+const tackPhotoUrl = (tackCheckId: string, photoId: string): string => `/api/tack-checks/${tackCheckId}/photos/${photoId}/content`;
 
 function CheckPhotos({ checkId, name }: { readonly checkId: string; readonly name: string }) {
   const photos = useTackPhotos().data ?? [];

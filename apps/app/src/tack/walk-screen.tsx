@@ -1,13 +1,12 @@
 import { type TackRound, spotsOf } from '@fulcra/core';
 import { router, useLocalSearchParams } from 'expo-router';
-import { XStack, YStack } from 'tamagui';
+import { YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { momentNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
 import { useDraft } from '../platform/use-draft';
 import { useSend } from '../platform/use-send';
-import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
@@ -16,7 +15,8 @@ import { TACK_PHRASES } from '../words/tack-phrases';
 import { ROUND_WORDS } from '../words/tack-words';
 import { NotHere } from './not-here';
 import { type TackThing, useTackThings } from './use-tack';
-import { NEW_WALK, WALK_DRAFT, type WalkDraft, type WalkStop, keptFound, restSound, stopsOf } from './walk-draft';
+import { WalkBottom } from './walk-bottom';
+import { NEW_WALK, WALK_DRAFT, keptFound, stopsOf } from './walk-draft';
 import { WalkDrawing, markedSpots } from './walk-drawing';
 import { WalkFound, WalkStopPanel } from './walk-panels';
 
@@ -46,7 +46,15 @@ function Walk({ thing, round }: WalkProps) {
       title={thing.name}
       note={ROUND_WORDS[round]}
       onBack={() => router.navigate(`/tack/${thing.id}`)}
-      bottom={<WalkBottom stops={stops} draft={draft} keep={keep} onFinish={() => void finish(keptFound(draft, stops))} />}
+      bottom={
+        <WalkBottom
+          stops={stops}
+          draft={draft}
+          keep={keep}
+          finish={TACK_PHRASES.finish}
+          onFinish={() => void finish(keptFound(draft, stops))}
+        />
+      }
     >
       <Columns>
         <YStack onLayout={onLayout}>
@@ -70,38 +78,7 @@ function Walk({ thing, round }: WalkProps) {
   );
 }
 
-export const walkKey = (itemId: string, round: TackRound): string => `walk-${itemId}-${round}`;
-
-interface WalkBottomProps {
-  readonly stops: readonly WalkStop[];
-  readonly draft: WalkDraft;
-  readonly keep: (draft: WalkDraft) => void;
-  readonly onFinish: () => void;
-}
-
-/** One tap a point where all is sound. */
-function WalkBottom({ stops, draft, keep, onFinish }: WalkBottomProps) {
-  const stop = stops[draft.at];
-  const back = () => keep({ ...draft, at: draft.at - 1 });
-  if (stop === undefined) {
-    return (
-      <>
-        <Button label={TACK_PHRASES.before} onPress={back} />
-        <Button grow kind="main" label={TACK_PHRASES.finish} off={draft.found.length === 0} onPress={onFinish} />
-      </>
-    );
-  }
-  const open = stop.spots.filter((s) => !draft.found.some((f) => f.point === s.point && f.side === s.side)).length;
-  const other = stop.point.endsWith('Other');
-  const label = open === 0 || other ? TACK_PHRASES.next : open === 2 ? TACK_PHRASES.bothSound : TACK_PHRASES.sound;
-  const on = () => keep({ ...(other ? draft : restSound(draft, stop)), at: draft.at + 1 });
-  return (
-    <XStack flex={1} gap="$s">
-      <Button label={TACK_PHRASES.before} off={draft.at === 0} onPress={back} />
-      <Button grow kind="main" label={label} onPress={on} />
-    </XStack>
-  );
-}
+const walkKey = (itemId: string, round: TackRound): string => `walk-${itemId}-${round}`;
 
 function useFinish(thing: TackThing, round: TackRound, forget: () => void) {
   const send = useSend();

@@ -84,6 +84,7 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
         against={againstRiding(question)}
         onSay={(result) => void change({ result })}
       />
+      <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} />
       <Button
         label={visit.status === 'open' ? VISIT_PHRASES.closeThisVisit : VISIT_PHRASES.openThisVisit}
         onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}

@@ -28,6 +28,7 @@ export const HORSES_PHRASES = {
     `School ${name}, version ${schoolVersion}; core ${coreVersion}`,
   beforeThatAt: (deg: string, mm: string, fitter: string): string => `Before that: ${deg}, ${mm} at 100, by ${fitter}`,
   openThisVisit: 'Open this visit',
+  report: 'Owner’s report',
   template: 'Template',
   sectionWithThe: 'Section with the chosen arch',
 } as const;

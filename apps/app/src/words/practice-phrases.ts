@@ -25,4 +25,11 @@ export const PRACTICE_PHRASES = {
   source: (text: string): string => `Where the defaults come from: ${text}`,
   defaults: 'All back to the defaults',
   defaultsBack: 'Defaults are back.',
+  visitDays: 'Days to the next visit',
+  visitDaysNote: 'Usual practice, default: 8 to 12 weeks, half a year for a settled adult. The forecast can bring a horse sooner.',
+  days: 'days',
+  zone: 'Time zone',
+  zoneHint: 'As Europe/London: the clock on your yards’ walls.',
+  zoneUnknown: 'No clock is called that.',
+  keepZone: 'Keep the zone',
 } as const;

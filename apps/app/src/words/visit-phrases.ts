@@ -27,6 +27,7 @@ export const VISIT_PHRASES = {
   stationMm: 'Station, mm',
   thisSchoolReads: (wanted: number, stationMm: number): string =>
     `This school reads its front at ${wanted} mm; this visit takes it at ${stationMm} mm.`,
+  report: 'Owner’s report',
   closeThisVisit: 'Close this visit',
   openThisVisit: 'Open this visit again',
   aHelperAt:

@@ -24,6 +24,10 @@ const NAMES: Named = {
   photo: ({ body }) => photoName(body.bytes),
   saddlePhoto: ({ body }) => photoName(body.bytes),
   tackPhoto: ({ body }) => photoName(body.bytes),
+  contact: ({ body }) => `Person: ${body.name}`,
+  yard: ({ body }) => `Yard: ${body.name}`,
+  appointment: ({ body }) => `Visit planned for ${dayWords(body.on)}`,
+  ownerWord: ({ body }) => `What ${body.ownerName} said, taken up`,
   girth: ({ body }) => `Girth: ${body.name}`,
   tackCheck: ({ body }) => (body.mended === null ? 'A walk round tack' : `Mended by ${body.mended.by}`),
   decision: ({ body }) => `Decision: ${Math.round(body.includedAngleDeg)}°`,
@@ -58,6 +62,8 @@ function factName(body: FactBody): string {
       return 'Cautions were shown';
     case 'holdCleared':
       return `Hold cleared by ${body.by}`;
+    case 'forOwner':
+      return 'Words for the owner';
     case 'skipped':
       return 'A step left out for now';
     case 'triedSetting':
@@ -89,6 +95,23 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
   change: 'How its width is changed',
   front: 'Front of the saddle',
   build: 'Tree, panel and straps',
+  email: 'E-mail',
+  phone: 'Telephone',
+  remind: 'Reminders',
+  address: 'Address',
+  place: 'Place on the map',
+  contactId: 'Person',
+  ownerId: 'Owner',
+  payerId: 'Who pays',
+  yardId: 'Yard',
+  on: 'Day',
+  at: 'Time',
+  minutes: 'Minutes',
+  reason: 'Reason',
+  fitter: 'Fitter',
+  takenUp: 'Taken up',
+  timeZone: 'Time zone',
+  visitDays: 'Days to the next visit',
   lengthMm: 'Length, mm',
   material: 'Material',
   elastic: 'Elastic',

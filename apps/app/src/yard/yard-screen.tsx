@@ -67,11 +67,7 @@ export function YardScreen() {
             <Field hideLabel label={YARD_PHRASES.findAHorse} kind="search" value={search} onChange={setSearch} />
             <XStack flexWrap="wrap">
               <Choice label={YARD_PHRASES.order} value={order} options={ORDERS} onChange={setOrder} />
-              <Button kind="quiet" tight label={YARD_PHRASES.theStock} onPress={() => router.push('/saddles')} />
-              <Button kind="quiet" tight label={YARD_PHRASES.riders} onPress={() => router.push('/riders')} />
-              <Button kind="quiet" tight label={YARD_PHRASES.leathers} onPress={() => router.push('/leathers')} />
-              <Button kind="quiet" tight label={YARD_PHRASES.tack} onPress={() => router.push('/tack')} />
-              <Button kind="quiet" tight label={YARD_PHRASES.thePractice} onPress={() => router.push('/practice')} />
+              <Places />
               <Button kind="quiet" tight label={YARD_PHRASES.signOut} onPress={() => void signOut()} />
             </XStack>
           </>
@@ -101,4 +97,20 @@ function Nobody({ search, onAll }: { readonly search: string; readonly onAll: ()
       <Button label={YARD_PHRASES.showAll} onPress={onAll} />
     </EmptyState>
   );
+}
+
+const PLACES = [
+  [YARD_PHRASES.calendar, '/calendar'],
+  [YARD_PHRASES.owners, '/owners'],
+  [YARD_PHRASES.tack, '/tack'],
+  [YARD_PHRASES.theStock, '/saddles'],
+  [YARD_PHRASES.riders, '/riders'],
+  [YARD_PHRASES.leathers, '/leathers'],
+  [YARD_PHRASES.people, '/people'],
+  [YARD_PHRASES.thePractice, '/practice'],
+] as const;
+
+/** Everywhere else one may want to go from here. */
+function Places() {
+  return PLACES.map(([label, path]) => <Button key={path} kind="quiet" tight label={label} onPress={() => router.push(path)} />);
 }

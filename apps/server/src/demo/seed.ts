@@ -19,7 +19,10 @@ export async function seedDemo(db: DataSource): Promise<boolean> {
   for (const { id, ...take } of scenario.leatherTakes) await stores.leatherTake.put(who, id, take);
   for (const { id, ...girth } of scenario.girths) await stores.girth.put(who, id, girth);
   for (const { id, ...check } of scenario.tackChecks) await stores.tackCheck.put(who, id, check);
+  for (const { id, ...contact } of scenario.contacts) await stores.contact.put(who, id, contact);
+  for (const { id, ...yard } of scenario.yards) await stores.yard.put(who, id, yard);
   for (const { id, horse } of scenario.horses) await stores.horse.put(who, id, horse);
+  for (const { id, ...planned } of scenario.appointments) await stores.appointment.put(who, id, planned);
   for (const { id, visit, takes: taken, facts: found, decision } of scenario.visits) {
     const begun = { ...visit, status: 'open' as const, result: null };
     await stores.visit.put(who, id, begun);

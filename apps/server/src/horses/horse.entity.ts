@@ -17,5 +17,8 @@ export const HorseEntity = new EntitySchema<HorseRow>({
     note: { type: 'text' },
     sex: text(20),
     riderIds: json('rider_ids'),
+    ownerId: { ...idColumn, nullable: true, name: 'owner_id' },
+    payerId: { ...idColumn, nullable: true, name: 'payer_id' },
+    yardId: { ...idColumn, nullable: true, name: 'yard_id' },
   },
 });

@@ -5,11 +5,13 @@ import { idColumn, keyColumn, text } from '../platform/db/id-column';
 export interface PhotoRow extends Omit<PhotoWrite, 'takenAt'> {
   id: string;
   practiceId: string;
-  /** Taken at a visit, of a saddle of the stock, or of what a look at tack found: one of them. */
+  /** Taken at a visit, of a saddle of the stock, of what a look at tack found, or sent by an owner: one of them. */
   visitId: string | null;
   saddleId: string | null;
   tackCheckId: string | null;
-  handId: string;
+  ownerWordId: string | null;
+  /** Null: an owner's, through a link. */
+  handId: string | null;
   takenAt: Date;
   heldBytes: number;
 }
@@ -21,7 +23,8 @@ export const PhotoEntity = new EntitySchema<PhotoRow>({
     visitId: { ...idColumn, name: 'visit_id', nullable: true },
     saddleId: { ...idColumn, name: 'saddle_id', nullable: true },
     tackCheckId: { ...idColumn, name: 'tack_check_id', nullable: true },
-    handId: { ...idColumn, name: 'hand_id' },
+    ownerWordId: { ...idColumn, name: 'owner_word_id', nullable: true },
+    handId: { ...idColumn, name: 'hand_id', nullable: true },
     view: text(20),
     note: { type: 'text' },
     takenAt: { type: 'datetime', precision: 3, name: 'taken_at' },

@@ -1,18 +1,25 @@
 import { createHash } from 'node:crypto';
-import { type Photo, type PhotoWrite, type SaddlePhoto, type TackPhoto } from '@fulcra/contract';
-import { type DataSource, type EntityManager, IsNull, Not } from 'typeorm';
-import { type SignedIn } from '../platform/auth/session.repository';
+import { type Photo, type PhotoWrite, type OwnerPhoto, type SaddlePhoto, type TackPhoto } from '@fulcra/contract';
+import { type DataSource, type EntityManager, type EntitySchema, IsNull, Not } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
+import { OwnerWordEntity } from '../owners/owner.entity';
 import { TackCheckEntity } from '../tack/tack.entity';
 import { lockedVisit } from '../visits/append-collection';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
 import { heldAfter, isNewPhoto, refuseOneTooMany } from './photo-rules';
 
 /** What a photo is of. */
-export type PhotoOwner = { readonly visitId: string } | { readonly saddleId: string } | { readonly tackCheckId: string };
+export type PhotoOwner =
+  { readonly visitId: string } | { readonly saddleId: string } | { readonly tackCheckId: string } | { readonly ownerWordId: string };
+/** Whose photo it is; nobody of the practice where an owner sends it. */
+interface Photographer {
+  readonly practiceId: string;
+  readonly personId: string | null;
+}
+const THE_OWNER = 'The owner';
 /** A photo as it is kept, whatever it is of. */
 type Kept = Omit<Photo, 'visitId'>;
 
@@ -21,8 +28,9 @@ export interface Photos {
   ofVisit(practiceId: string, visitId: string): Promise<Photo[]>;
   ofSaddles(practiceId: string): Promise<SaddlePhoto[]>;
   ofTackChecks(practiceId: string): Promise<TackPhoto[]>;
+  ofOwnerWords(practiceId: string): Promise<OwnerPhoto[]>;
   /** Announces a photo; the same one twice is one. */
-  announce<O extends PhotoOwner>(who: SignedIn, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
+  announce<O extends PhotoOwner>(who: Photographer, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
   /** Adds the piece that begins where the last one ended; one already held is passed over. */
   addPiece<O extends PhotoOwner>(practiceId: string, owner: O, id: string, from: number, content: Buffer): Promise<Kept & O>;
   /** The whole picture; refused until all of it is held. */
@@ -32,14 +40,20 @@ export interface Photos {
 /** Locks what the photo is of, so that what was counted stays so; another practice's is as good as none. */
 async function lockOwner(tx: EntityManager, practiceId: string, owner: PhotoOwner): Promise<void> {
   if ('visitId' in owner) return void (await lockedVisit(tx, practiceId, owner.visitId));
-  const [entity, id] = 'saddleId' in owner ? [SaddleEntity, owner.saddleId] : [TackCheckEntity, owner.tackCheckId];
+  const [entity, id] = rowOf(owner);
   const found = await tx
     .getRepository<{ id: string; practiceId: string }>(entity)
     .findOne({ where: { id, practiceId }, lock: { mode: 'pessimistic_write' } });
   if (found === null) throw new FulcraError('NOT_FOUND');
 }
 
-async function announce(tx: EntityManager, who: SignedIn, owner: PhotoOwner, id: string, photo: PhotoWrite): Promise<void> {
+/** Where a thing that has photos is kept, and its id. */
+function rowOf(owner: Exclude<PhotoOwner, { visitId: string }>): readonly [EntitySchema, string] {
+  if ('saddleId' in owner) return [SaddleEntity, owner.saddleId];
+  return 'tackCheckId' in owner ? [TackCheckEntity, owner.tackCheckId] : [OwnerWordEntity, owner.ownerWordId];
+}
+
+async function announce(tx: EntityManager, who: Photographer, owner: PhotoOwner, id: string, photo: PhotoWrite): Promise<void> {
   const { practiceId, personId } = who;
   await lockOwner(tx, practiceId, owner);
   const table = tx.getRepository(PhotoEntity);
@@ -52,6 +66,7 @@ async function announce(tx: EntityManager, who: SignedIn, owner: PhotoOwner, id:
     visitId: null,
     saddleId: null,
     tackCheckId: null,
+    ownerWordId: null,
     ...owner,
     handId: personId,
     ...photo,
@@ -95,7 +110,7 @@ export function photos(db: DataSource): Photos {
   };
   const named = async <O>(practiceId: string, rows: readonly PhotoRow[], ownerOf: (row: PhotoRow) => O): Promise<(Kept & O)[]> => {
     const people = await peopleNames(db, practiceId);
-    return rows.map((row) => ({ ...keptOf(row, people.get(row.handId)!), ...ownerOf(row) }));
+    return rows.map((row) => ({ ...keptOf(row, row.handId === null ? THE_OWNER : people.get(row.handId)!), ...ownerOf(row) }));
   };
   const one = async <O>(row: PhotoRow, owner: O): Promise<Kept & O> => (await named(row.practiceId, [row], () => owner))[0]!;
   const whole = async (id: string): Promise<Buffer> =>
@@ -111,6 +126,10 @@ export function photos(db: DataSource): Photos {
     ofTackChecks: async (practiceId) =>
       named(practiceId, await table.find({ where: { practiceId, tackCheckId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
         tackCheckId: row.tackCheckId!,
+      })),
+    ofOwnerWords: async (practiceId) =>
+      named(practiceId, await table.find({ where: { practiceId, ownerWordId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
+        ownerWordId: row.ownerWordId!,
       })),
     announce: async (who, owner, id, photo) => {
       await inOneWrite(db, (tx) => announce(tx, who, owner, id, photo));
@@ -144,7 +163,7 @@ export function photos(db: DataSource): Photos {
 }
 
 const keptOf = (
-  { practiceId: _, handId: __, visitId: ___, saddleId: ____, tackCheckId: _____, takenAt, ...rest }: PhotoRow,
+  { practiceId: _, handId: __, visitId: ___, saddleId: ____, tackCheckId: _____, ownerWordId: ______, takenAt, ...rest }: PhotoRow,
   hand: string,
 ): Kept => ({
   ...rest,

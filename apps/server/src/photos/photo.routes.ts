@@ -9,7 +9,12 @@ import { type PhotoOwner, type Photos } from './photo.repository';
 interface Needs {
   readonly photos: Photos;
 }
+/** Whatever has photos that the practice takes itself. */
+type OwnOwner = Exclude<PhotoOwner, { readonly ownerWordId: string }>;
 type OwnerParams = Readonly<Record<string, string>> & { readonly photoId: string };
+
+/** An owner's pictures come through the owner's link; the practice only looks at them. */
+const OF_WORD = z.object({ ownerWordId: idSchema, photoId: idSchema });
 
 /** What photos are of, each with where its pictures are kept. */
 const OWNERS = [
@@ -23,6 +28,10 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { photos })
     done(null, body),
   );
 
+  app.get('/api/owner-words/:ownerWordId/photos/:photoId/content', { schema: { params: OF_WORD } }, async (request, reply) => {
+    const { photoId, ownerWordId } = request.params;
+    return sendPicture(reply, await photos.content(signedIn(request).practiceId, { ownerWordId }, photoId));
+  });
   for (const owner of OWNERS) {
     app.put(
       `${owner.path}/photos/:photoId/content`,
@@ -30,12 +39,12 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { photos })
       async (request) => {
         const { photoId, ...of } = request.params as OwnerParams;
         const { from } = request.query;
-        return photos.addPiece(signedIn(request).practiceId, of as PhotoOwner, photoId, from, pieceIn(request.body));
+        return photos.addPiece(signedIn(request).practiceId, of as OwnOwner, photoId, from, pieceIn(request.body));
       },
     );
     app.get(`${owner.path}/photos/:photoId/content`, { schema: { params: owner.params } }, async (request, reply) => {
       const { photoId, ...of } = request.params as OwnerParams;
-      return sendPicture(reply, await photos.content(signedIn(request).practiceId, of as PhotoOwner, photoId));
+      return sendPicture(reply, await photos.content(signedIn(request).practiceId, of as OwnOwner, photoId));
     });
   }
 };
@@ -45,7 +54,7 @@ export function pieceIn(body: unknown): Buffer {
   return body;
 }
 
-export const sendPicture = (reply: FastifyReply, { mediaType, bytes }: { readonly mediaType: string; readonly bytes: Buffer }) =>
+const sendPicture = (reply: FastifyReply, { mediaType, bytes }: { readonly mediaType: string; readonly bytes: Buffer }) =>
   reply
     .header('content-type', mediaType)
     .header('cache-control', 'private, max-age=31536000, immutable')

@@ -1,6 +1,6 @@
 import { EntitySchema, type DataSource } from 'typeorm';
 import { type PracticeSettings } from '@fulcra/contract';
-import { idColumn, json, keyColumn } from '../platform/db/id-column';
+import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type MergeCollection, type OwnedRow, mergeCollection } from '../records/merge-collection';
 
@@ -12,6 +12,8 @@ export const PracticeSettingsEntity = new EntitySchema<PracticeSettingsRow>({
     practiceId: { ...idColumn, name: 'practice_id' },
     fingerMm: { type: 'double', name: 'finger_mm' },
     rider: json(),
+    timeZone: { ...text(60), name: 'time_zone' },
+    visitDays: json('visit_days'),
   },
 });
 

@@ -7,6 +7,9 @@ import { riderMeasures } from '../riders/rider-measures';
 import { riders } from '../riders/riders';
 import { saddles } from '../saddles/saddles';
 import { girths, tackChecks } from '../tack/tack-checks';
+import { appointments } from '../calendar/appointments';
+import { contacts, yards } from '../contacts/contacts';
+import { ownerWords } from '../owners/owner-words';
 import { decisions } from '../visits/decisions';
 import { facts } from '../visits/facts';
 import { takes } from '../visits/takes';
@@ -22,6 +25,10 @@ export const collections = (db: DataSource) => ({
   saddle: saddles(db),
   girth: girths(db),
   tackCheck: tackChecks(db),
+  contact: contacts(db),
+  yard: yards(db),
+  appointment: appointments(db),
+  ownerWord: ownerWords(db),
   visit: visits(db),
   practiceSettings: practiceSettings(db),
   takes: takes(db),

@@ -15,7 +15,7 @@ const ITEMS: Readonly<Record<TackKind, EntitySchema<never>>> = {
 };
 
 /** Whether a practice has this item. */
-export async function hasItem(tx: EntityManager, practiceId: string, kind: TackKind, id: string): Promise<boolean> {
+async function hasItem(tx: EntityManager, practiceId: string, kind: TackKind, id: string): Promise<boolean> {
   return tx.getRepository<OwnedRow>(ITEMS[kind]).existsBy({ practiceId, id });
 }
 

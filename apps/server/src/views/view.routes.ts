@@ -3,6 +3,7 @@ import {
   horseTracingsSchema,
   idSchema,
   saddlePhotoSchema,
+  ownerPhotoSchema,
   tackPhotoSchema,
   visitPageSchema,
   yardPageSchema,
@@ -46,6 +47,9 @@ export const viewRoutes: FastifyPluginAsyncZod<Needs> = async (app, needs) => {
   );
   app.get('/api/saddle-photos', { schema: { response: { 200: z.array(saddlePhotoSchema) } } }, async (request) =>
     needs.stores.photos.ofSaddles(signedIn(request).practiceId),
+  );
+  app.get('/api/owner-photos', { schema: { response: { 200: z.array(ownerPhotoSchema) } } }, async (request) =>
+    needs.stores.photos.ofOwnerWords(signedIn(request).practiceId),
   );
   app.get('/api/tack-photos', { schema: { response: { 200: z.array(tackPhotoSchema) } } }, async (request) =>
     needs.stores.photos.ofTackChecks(signedIn(request).practiceId),

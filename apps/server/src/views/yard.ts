@@ -10,7 +10,8 @@ const LAST_VISIT = 'SELECT v.started_on FROM visit v WHERE v.horse_id = h.id ORD
 const OPEN_VISIT = "SELECT v.id FROM visit v WHERE v.horse_id = h.id AND v.status = 'open' ORDER BY v.started_on DESC, v.id DESC LIMIT 1";
 const OUTLINE = `SELECT d.outline FROM visit v JOIN decision d ON d.visit_id = v.id
   WHERE v.horse_id = h.id ORDER BY v.started_on DESC, v.id DESC, d.seq DESC LIMIT 1`;
-const COLUMNS = `h.id, h.name, h.kind, h.born_year AS bornYear, h.height_mm AS heightMm, h.note, h.sex, h.rider_ids AS riderIds`;
+const COLUMNS = `h.id, h.name, h.kind, h.born_year AS bornYear, h.height_mm AS heightMm, h.note, h.sex, h.rider_ids AS riderIds,
+  h.owner_id AS ownerId, h.payer_id AS payerId, h.yard_id AS yardId`;
 const WHERE = "h.practice_id = ? AND (? = '' OR h.name LIKE ? OR h.kind LIKE ? OR h.note LIKE ?) AND (? = '' OR h.rider_ids LIKE ?)";
 const UNDER_WAY = `h.id IN (SELECT v.horse_id FROM visit v WHERE v.practice_id = ? AND v.status = 'open')`;
 const MOST_UNDER_WAY = 20;

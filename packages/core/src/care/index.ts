@@ -3,3 +3,4 @@ export * from './tack-standing';
 export * from './intervals';
 export * from './next-visit';
 export * from './tree-forecast';
+export * from './day-route';

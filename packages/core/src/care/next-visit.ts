@@ -1,6 +1,14 @@
 import { dayNumber, dayOfNumber } from '../change/trend';
 import { type Leaves } from '../change/leaves-tolerance';
-import { AT_ONCE, type IntervalReason, SOONEST_DAYS, VISIT_INTERVAL_DAYS, VISIT_REASONS, type VisitIntervals, type VisitReason } from './intervals';
+import {
+  AT_ONCE,
+  type IntervalReason,
+  SOONEST_DAYS,
+  VISIT_INTERVAL_DAYS,
+  VISIT_REASONS,
+  type VisitIntervals,
+  type VisitReason,
+} from './intervals';
 
 export interface NextVisitQuestion {
   /** Day of the last visit, YYYY-MM-DD. */

@@ -2,7 +2,14 @@ import { type Leaves, leavesTolerance } from '../change/leaves-tolerance';
 import { type CriterionId } from '../schools/criteria';
 
 /** What decides whether a tree still fits a back: its front, its height over the withers, and how it lies along and across. */
-export const TREE_CRITERIA = ['frontEven', 'withersOver', 'withersBeside', 'bridgeGap', 'seatLevel', 'roll'] as const satisfies readonly CriterionId[];
+export const TREE_CRITERIA = [
+  'frontEven',
+  'withersOver',
+  'withersBeside',
+  'bridgeGap',
+  'seatLevel',
+  'roll',
+] as const satisfies readonly CriterionId[];
 export type TreeCriterion = (typeof TREE_CRITERIA)[number];
 
 /** What one number of the fit was on one back, and what is wanted of it. */
@@ -35,10 +42,14 @@ export function treeForecast(fits: readonly FitOnDay[], today: number): TreeFore
     const series = fits.flatMap(({ day, values }) => values.filter((v) => v.id === id).map((v) => ({ day, ...v })));
     const last = series.at(-1);
     if (last === undefined) return [];
-    const fitsStill = (value: number): boolean => (last.least === null || value >= last.least) && (last.most === null || value <= last.most);
+    const fitsStill = (value: number): boolean =>
+      (last.least === null || value >= last.least) && (last.most === null || value <= last.most);
     return [{ id, leaves: leavesTolerance({ values: series, today, fits: fitsStill }) }];
   });
-  return { first: all.reduce<(typeof all)[number] | null>((best, f) => (best === null || sooner(f.leaves, best.leaves) ? f : best), null), all };
+  return {
+    first: all.reduce<(typeof all)[number] | null>((best, f) => (best === null || sooner(f.leaves, best.leaves) ? f : best), null),
+    all,
+  };
 }
 
 /** Out already is soonest; what leaves is sooner than what stays; what can't be known comes last. */

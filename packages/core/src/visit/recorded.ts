@@ -88,6 +88,7 @@ export interface FactBodies {
   };
   readonly cautionsShown: object;
   readonly holdCleared: { readonly by: string; readonly reason: string; readonly clears: readonly string[] };
+  readonly forOwner: { readonly said: string; readonly watchFor: string };
   readonly skipped: { readonly step: StepId };
   readonly triedSetting: TriedSetting;
   readonly chosenSetting: { readonly triedId: string; readonly note: string };

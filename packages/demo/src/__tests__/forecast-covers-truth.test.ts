@@ -11,6 +11,8 @@ import {
 } from '@fulcra/core';
 import { type BackTruth, STEADY_HAND, takeOf, trueSection } from '../front-section-generator';
 
+declare const console: { info(text: string): void };
+
 const SCHOOL = schoolById('static-close');
 const ARCH: FrontArch = { shape: 'round', crownRadiusMm: CROWN_RADIUS_MM.round, includedAngleDeg: 92, pointLengthMm: 170 };
 const TREE = { arch: ARCH, chosen: null };
@@ -51,7 +53,9 @@ describe('the forecast of a tree, on generated horses whose change and whose han
     let covered = 0;
     for (let seed = 0; seed < SEEDS; seed++) {
       const { forecast, truth } = watched(dates, seed);
-      const { trend } = forecast.all.find((f) => f.id === 'frontEven')!.leaves as { readonly trend: { readonly interval: { least: number; most: number } } };
+      const { trend } = forecast.all.find((f) => f.id === 'frontEven')!.leaves as {
+        readonly trend: { readonly interval: { least: number; most: number } };
+      };
       if (trend.interval.least <= truth && truth <= trend.interval.most) covered++;
     }
     const { level } = slopeRanks(dates);

@@ -1,5 +1,5 @@
 import { readSidePhoto } from '@fulcra/core';
-import { tiltOf } from '../side-photo/phone-tilt';
+import { tiltOf } from '../../platform/phone-tilt';
 import { type PhotoTyped, MARK_IDS, markedOf, newPhotoTyped, nextMark, typedOfMarked, wantedMarks } from '../side-photo/photo-marks';
 
 const all = (change: Partial<PhotoTyped> = {}): PhotoTyped => ({

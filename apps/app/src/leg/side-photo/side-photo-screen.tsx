@@ -18,7 +18,7 @@ import { type LoadedVisit, useVisitPage } from '../../visit';
 import { SIDE_PHOTO_PHRASES } from '../../words/side-photo-phrases';
 import { MarkingBoard, markName } from './marking-board';
 import { type MarkId, PHOTO_DRAFT, type PhotoTyped, markedOf, newPhotoTyped, nextMark, typedOfMarked, wantedMarks } from './photo-marks';
-import { usePhoneTilt } from './phone-tilt';
+import { usePhoneTilt } from '../../platform/phone-tilt';
 import { PhotoReading } from './photo-reading';
 
 export function SidePhotoScreen({ visitId }: { readonly visitId: string }) {

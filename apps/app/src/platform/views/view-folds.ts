@@ -1,9 +1,11 @@
 import { type QueryClient, type QueryKey } from '@tanstack/react-query';
 import {
+  type Due,
   type HorseHistory,
   type HorseTracings,
   type KindOfList,
   type ListView,
+  type OwnerPhoto,
   type ReadOf,
   type SaddlePhoto,
   type TackPhoto,
@@ -29,6 +31,8 @@ interface OwnViews {
   readonly tracings: HorseTracings;
   readonly 'saddle-photos': readonly SaddlePhoto[];
   readonly 'tack-photos': readonly TackPhoto[];
+  readonly 'owner-photos': readonly OwnerPhoto[];
+  readonly due: readonly Due[];
 }
 type Lists = { readonly [V in ListView]: readonly ReadOf<KindOfList<V>>[] };
 export type ViewData = OwnViews & Lists;
@@ -45,6 +49,9 @@ const OWN: Folds<OwnViews> = {
   tracings: (data, writes, context, key) => foldTracings(data, String(key[1]), writes, context),
   'saddle-photos': (data, writes, context) => foldSaddlePhotos(data, writes, context),
   'tack-photos': (data, writes, context) => foldTackPhotos(data, writes, context),
+  // nothing here writes these: they are asked for again
+  'owner-photos': (data) => data,
+  due: (data) => data,
 };
 
 const LISTS = Object.fromEntries(

@@ -2,7 +2,19 @@ import { type HorseSummary } from '@fulcra/contract';
 import { yardOrder } from '../yard-order';
 
 const horse = (name: string, lastVisitOn: string | null = null, openVisitId: string | null = null): HorseSummary => ({
-  horse: { id: name, name, kind: 'pony', bornYear: null, heightMm: null, note: '', sex: 'unknown' as const, riderIds: [] },
+  horse: {
+    id: name,
+    name,
+    kind: 'pony',
+    bornYear: null,
+    heightMm: null,
+    note: '',
+    sex: 'unknown' as const,
+    riderIds: [],
+    ownerId: null,
+    payerId: null,
+    yardId: null,
+  },
   lastVisitOn,
   openVisitId,
   outline: [],

@@ -60,6 +60,23 @@ export const ERRORS = {
     message: 'The saddle of this visit, or its leathers, are noted as unsafe, so the visit cannot be called good to ride.',
     remedy: 'Have them mended and checked, note that where they are kept, or choose others.',
   },
+  LINK_UNKNOWN: {
+    status: 404,
+    message: 'This link opens nothing any more.',
+    remedy: 'Ask your saddle fitter for a new one: links expire and can be taken back.',
+  },
+  LINK_TOO_OFTEN: { status: 429, message: 'That was very often in a short time.', remedy: 'Wait a minute, then go on; nothing is lost.' },
+  WORDS_FULL: {
+    status: 409,
+    message: 'A great deal was said already and waits to be read.',
+    remedy: 'Ring up; your saddle fitter reads what is there first.',
+  },
+  CONTACT_UNKNOWN: {
+    status: 422,
+    message: 'That person is not known to this practice.',
+    remedy: 'Choose a person from the list, or add one.',
+  },
+  YARD_UNKNOWN: { status: 422, message: 'That yard is not known to this practice.', remedy: 'Choose a yard from the list, or add one.' },
   TACK_HOLD_STANDS: {
     status: 409,
     message: 'An unsafe finding is not withdrawn.',

@@ -73,7 +73,13 @@ describe('what brings a horse back sooner', () => {
   });
 
   it('pain found at the last visit and not cleared; tack that is held; a fall', () => {
-    const sore = fact({ kind: 'feel', spots: [{ place: 'loin', side: 'near' }], pass: 'light', reaction: 'guard', signs: [] } as RecordedBody);
+    const sore = fact({
+      kind: 'feel',
+      spots: [{ place: 'loin', side: 'near' }],
+      pass: 'light',
+      reaction: 'guard',
+      signs: [],
+    });
     expect(reasons([visit([sore])])).toEqual(['pain']);
     expect(reasons([visit([sore]), visit()])).toEqual([]);
     expect(reasons([visit()], { tackHeld: true })).toEqual(['unsafeTack']);

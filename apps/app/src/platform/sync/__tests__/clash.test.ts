@@ -1,7 +1,18 @@
 import { clashesOf, settled } from '../clash';
 import { type FieldsWrite } from '@fulcra/contract';
 
-const was = { name: 'Marl', kind: '', bornYear: null, heightMm: null, note: '', sex: 'unknown' as const, riderIds: [] };
+const was = {
+  name: 'Marl',
+  kind: '',
+  bornYear: null,
+  heightMm: null,
+  note: '',
+  sex: 'unknown' as const,
+  riderIds: [],
+  ownerId: null,
+  payerId: null,
+  yardId: null,
+};
 const write: FieldsWrite = { kind: 'horse', horseId: 'h', body: { ...was, note: 'mine', heightMm: 1700, was } };
 const clash = { fields: ['note'], theirs: { ...was, id: 'h', note: 'theirs', kind: 'cob' } };
 

@@ -7,7 +7,18 @@ import { type Owner, type Waiting } from '../waiting';
 export const ISLA: Owner = { practiceId: 'room', personId: 'isla' };
 export const ROWAN: Owner = { practiceId: 'room', personId: 'rowan' };
 
-const horse = { name: 'Marl', kind: '', bornYear: null, heightMm: null, note: '', sex: 'unknown' as const, riderIds: [] };
+const horse = {
+  name: 'Marl',
+  kind: '',
+  bornYear: null,
+  heightMm: null,
+  note: '',
+  sex: 'unknown' as const,
+  riderIds: [],
+  ownerId: null,
+  payerId: null,
+  yardId: null,
+};
 export const horseWrite = (note = '', horseId = 'h'): Write => ({ kind: 'horse', horseId, body: { ...horse, note } });
 export const visitWrite: Write = {
   kind: 'visit',

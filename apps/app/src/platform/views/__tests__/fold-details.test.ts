@@ -5,7 +5,18 @@ import { foldHistory, foldSaddlePhotos, foldTracings } from '../fold-horse';
 import { foldVisit, writesOfVisit } from '../fold-visit';
 import { knownHorse, knownHorses } from '../known-horse';
 
-const fields = { name: 'Marl', kind: 'cob', bornYear: 2017, heightMm: 1500, note: '', sex: 'unknown' as const, riderIds: [] };
+const fields = {
+  name: 'Marl',
+  kind: 'cob',
+  bornYear: 2017,
+  heightMm: 1500,
+  note: '',
+  sex: 'unknown' as const,
+  riderIds: [],
+  ownerId: null,
+  payerId: null,
+  yardId: null,
+};
 const marl = { id: 'h', ...fields };
 const body: WriteOf<'visit'>['body'] = {
   horseId: 'h',

@@ -5,7 +5,18 @@ import { foldRecords } from '../fold-records';
 import { foldVisit, writesOfVisit } from '../fold-visit';
 import { foldHorses, foldYardPages } from '../fold-yard';
 
-const horse = { name: 'Marl', kind: 'cross', bornYear: 2017, heightMm: 1700, note: '', sex: 'unknown' as const, riderIds: [] };
+const horse = {
+  name: 'Marl',
+  kind: 'cross',
+  bornYear: 2017,
+  heightMm: 1700,
+  note: '',
+  sex: 'unknown' as const,
+  riderIds: [],
+  ownerId: null,
+  payerId: null,
+  yardId: null,
+};
 const addHorse: Write = { kind: 'horse', horseId: 'h', body: horse };
 const visit = {
   horseId: 'h',

@@ -4,7 +4,18 @@ import { type FoldContext } from '../fold-context';
 import { knownHorse } from '../known-horse';
 import { applyWrites, viewsOf } from '../view-folds';
 
-const horse = { name: 'Marl', kind: '', bornYear: null, heightMm: null, note: '', sex: 'unknown' as const, riderIds: [] };
+const horse = {
+  name: 'Marl',
+  kind: '',
+  bornYear: null,
+  heightMm: null,
+  note: '',
+  sex: 'unknown' as const,
+  riderIds: [],
+  ownerId: null,
+  payerId: null,
+  yardId: null,
+};
 const addHorse: Write = { kind: 'horse', horseId: 'h', body: horse };
 const startVisit: Write = {
   kind: 'visit',

@@ -1,0 +1,4 @@
+import { LettersScreen } from '../../letters/letters-screen';
+import { signedIn } from '../../session/signed-in';
+
+export default signedIn(LettersScreen);

@@ -1,0 +1,4 @@
+import { OwnersScreen } from '../../owners/owners-screen';
+import { signedIn } from '../../session/signed-in';
+
+export default signedIn(OwnersScreen);

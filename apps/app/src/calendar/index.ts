@@ -1,0 +1,1 @@
+export { NextVisit } from './next-visit';

@@ -1,0 +1,1 @@
+export { LetterForm } from './letter-form';

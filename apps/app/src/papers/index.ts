@@ -1,0 +1,1 @@
+export { writePdf } from './write-pdf';

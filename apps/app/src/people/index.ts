@@ -1,0 +1,1 @@
+export { KeptBy } from './kept-by';

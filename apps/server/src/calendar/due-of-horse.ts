@@ -1,0 +1,84 @@
+import { type Due, type Forecast } from '@fulcra/contract';
+import {
+  type PastVisit,
+  type PresentTree,
+  type ReasonVisit,
+  type TreeForecast,
+  type VisitIntervals,
+  CROWN_RADIUS_MM,
+  type DescribedSaddle,
+  chosenSettingOf,
+  dayOfNumber,
+  forecastOfHorse,
+  nextVisit,
+  schoolById,
+  visitReasons,
+} from '@fulcra/core';
+import { type DecisionWrite } from '@fulcra/contract';
+import { type SchoolId } from '@fulcra/core';
+
+/** A horse as far as its next visit depends on it. */
+export interface HorseOnRecord {
+  readonly horse: { readonly id: string; readonly name: string; readonly bornYear: number | null; readonly yardId: string | null };
+  /** Oldest first. */
+  readonly visits: readonly (PastVisit & ReasonVisit & { readonly schoolId: SchoolId; readonly decision: DecisionWrite | null })[];
+  readonly tackHeld: boolean;
+  readonly fell: boolean;
+}
+
+/** Works out when a horse is due; null while it was never visited. */
+export function dueOfHorse(
+  { horse, visits, tackHeld, fell }: HorseOnRecord,
+  saddles: ReadonlyMap<string, DescribedSaddle>,
+  today: string,
+  intervals: VisitIntervals,
+): Due | null {
+  const last = visits.at(-1);
+  if (last === undefined) return null;
+  const forecast = forecastNow(visits, saddles, today);
+  const next = nextVisit({
+    lastVisitOn: last.on,
+    reasons: visitReasons({ visits, bornYear: horse.bornYear, today, tackHeld, fell }),
+    forecast: forecast?.first?.leaves ?? null,
+    intervals,
+  });
+  return { horseId: horse.id, horseName: horse.name, yardId: horse.yardId, lastVisitOn: last.on, ...next, forecast: told(forecast) };
+}
+
+/** The tree that was decided on or chosen last, carried through every visit; null where there is none. */
+function forecastNow(visits: HorseOnRecord['visits'], saddles: ReadonlyMap<string, DescribedSaddle>, today: string): TreeForecast | null {
+  const ends = visits.findLast((v) => v.decision !== null || chosenSettingOf(v.facts) !== null);
+  if (ends === undefined) return null;
+  const tree = presentTree(ends, saddles);
+  return tree === null ? null : forecastOfHorse(visits, tree, schoolById(ends.schoolId), today);
+}
+
+function presentTree(
+  { decision, facts }: HorseOnRecord['visits'][number],
+  saddles: ReadonlyMap<string, DescribedSaddle>,
+): PresentTree | null {
+  const tried = chosenSettingOf(facts)?.tried;
+  const saddle = tried === undefined ? undefined : saddles.get(tried.saddleId);
+  if (decision === null) return null;
+  const { shape, includedAngleDeg, pointLengthMm } = decision;
+  const arch = { shape, crownRadiusMm: CROWN_RADIUS_MM[shape], includedAngleDeg, pointLengthMm };
+  return { arch, chosen: saddle === undefined || tried === undefined ? null : { saddle, setup: tried.setup, rider: tried.rider } };
+}
+
+/** As it is sent: days instead of numbers, and nothing claimed where it can't be known. */
+function told(forecast: TreeForecast | null): Forecast | null {
+  if (forecast === null || forecast.first === null) return null;
+  const { id, leaves } = forecast.first;
+  const trend = 'trend' in leaves ? leaves.trend : null;
+  const day = (n: number | null): string | null => (n === null ? null : dayOfNumber(n));
+  return {
+    id,
+    code: leaves.code,
+    dates: leaves.code === 'tooFewDates' ? leaves.dates : (trend?.dates ?? 0),
+    on: leaves.code === 'leaves' ? day(leaves.day) : null,
+    early: leaves.code === 'leaves' ? day(leaves.earlyDay) : null,
+    late: leaves.code === 'leaves' ? day(leaves.lateDay) : null,
+    until: leaves.code === 'stays' ? day(leaves.untilDay) : null,
+    level: trend?.interval?.level ?? null,
+  };
+}

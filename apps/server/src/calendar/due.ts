@@ -1,0 +1,84 @@
+import { type Due, PRACTICE_DEFAULTS, type Fact } from '@fulcra/contract';
+import { describedOf, saddlesOfVisit } from '@fulcra/core';
+import { TZDate } from '@date-fns/tz';
+import { formatISO } from 'date-fns';
+import { type DataSource } from 'typeorm';
+import { HorseEntity } from '../horses/horse.entity';
+import { LeatherEntity } from '../leathers/leather.entity';
+import { type Collections } from '../stores/collections';
+import { GirthEntity } from '../tack/tack.entity';
+import { heldTack } from '../tack/held-tack';
+import { decidedAt } from '../visits/decided';
+import { VisitEntity } from '../visits/visit.entity';
+import { type HorseOnRecord, dueOfHorse } from './due-of-horse';
+
+export interface DueNeeds {
+  readonly db: DataSource;
+  readonly stores: Collections;
+}
+
+/** The civil day in a zone. */
+const dayIn = (timeZone: string, now: Date): string => formatISO(new TZDate(now.getTime(), timeZone), { representation: 'date' });
+
+/** Every horse of a practice that was ever visited, with when it is due and why, the soonest first. */
+export async function dueList({ db, stores }: DueNeeds, practiceId: string, now: Date, horseId: string | null = null): Promise<Due[]> {
+  const [settings] = await stores.practiceSettings.list(practiceId);
+  const { timeZone, visitDays } = settings ?? PRACTICE_DEFAULTS;
+  const today = dayIn(timeZone, now);
+  const saddles = new Map((await stores.saddle.list(practiceId)).map((s) => [s.id, describedOf(s)]));
+  const records = await horsesOnRecord({ db, stores }, practiceId, horseId);
+  return records
+    .flatMap((record) => dueOfHorse(record, saddles, today, visitDays) ?? [])
+    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.horseName.localeCompare(b.horseName)));
+}
+
+/** One horse; null while it was never visited. */
+export async function dueOf(needs: DueNeeds, practiceId: string, horseId: string, now: Date): Promise<Due | null> {
+  return (await dueList(needs, practiceId, now, horseId))[0] ?? null;
+}
+
+/** All horses with their visits, read with one question for each kind of thing. */
+async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: string, horseId: string | null): Promise<HorseOnRecord[]> {
+  const horses = await db.getRepository(HorseEntity).findBy({ practiceId, ...(horseId !== null && { id: horseId }) });
+  const where = { practiceId, ...(horseId !== null && { horseId }) };
+  const visits = await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'ASC', id: 'ASC' } });
+  const ids = visits.map((v) => v.id);
+  const [facts, takes, decided] = [
+    byVisit(await stores.facts.ofVisits(practiceId, ids)),
+    byVisit(await stores.takes.ofVisits(practiceId, ids)),
+    byVisit(await stores.decisions.ofVisits(practiceId, ids)),
+  ];
+  const goesWith = await tackBeside(db, practiceId);
+  const held = await heldTack(db.manager, practiceId);
+  return horses.map((horse) => {
+    const own = visits
+      .filter((v) => v.horseId === horse.id)
+      .map((v) => {
+        const found: Fact[] = facts.get(v.id) ?? [];
+        const { decision } = decidedAt(decided.get(v.id) ?? [], v.id);
+        return {
+          ...{ on: v.startedOn, schoolId: v.schoolId, visit: { stationMm: v.stationMm }, facts: found, takes: takes.get(v.id) ?? [] },
+          ...{ decision, decidedSaddleId: decision?.saddleId ?? null },
+        };
+      });
+    const last = own.at(-1);
+    const used = last === undefined ? [] : saddlesOfVisit(last.facts, last.decidedSaddleId);
+    const tackHeld = [...used, ...goesWith.filter((t) => used.includes(t.saddleId!)).map((t) => t.id)].some((id) => held.has(id));
+    return { horse, visits: own, tackHeld, fell: false };
+  });
+}
+
+/** Leathers and girths that belong to a saddle. */
+async function tackBeside(db: DataSource, practiceId: string): Promise<{ readonly id: string; readonly saddleId: string | null }[]> {
+  const select = { id: true, saddleId: true } as const;
+  return [
+    ...(await db.getRepository(LeatherEntity).find({ where: { practiceId }, select })),
+    ...(await db.getRepository(GirthEntity).find({ where: { practiceId }, select })),
+  ];
+}
+
+function byVisit<T extends { readonly visitId: string }>(all: readonly T[]): Map<string, T[]> {
+  const of = new Map<string, T[]>();
+  for (const one of all) of.set(one.visitId, [...(of.get(one.visitId) ?? []), one]);
+  return of;
+}

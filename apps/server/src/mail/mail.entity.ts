@@ -1,0 +1,42 @@
+import { type MAIL_KINDS } from '@fulcra/contract';
+import { EntitySchema } from 'typeorm';
+import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
+
+export interface Attachment {
+  readonly name: string;
+  readonly mediaType: string;
+  readonly text: string;
+}
+export interface MailRow {
+  id: string;
+  practiceId: string;
+  kind: (typeof MAIL_KINDS)[number];
+  to: string;
+  subject: string;
+  text: string;
+  attachments: readonly Attachment[];
+  state: 'queued' | 'sent' | 'given up';
+  tries: number;
+  madeAt: Date;
+  nextTryAt: Date;
+  sentAt: Date | null;
+  problem: string;
+}
+export const MailEntity = new EntitySchema<MailRow>({
+  name: 'mail_out',
+  columns: {
+    id: keyColumn,
+    practiceId: { ...idColumn, name: 'practice_id' },
+    kind: text(20),
+    to: { ...text(200), name: 'to_address' },
+    subject: text(200),
+    text: { type: 'longtext' },
+    attachments: json(),
+    state: text(20),
+    tries: { type: 'int' },
+    madeAt: { type: 'datetime', precision: 3, name: 'made_at' },
+    nextTryAt: { type: 'datetime', precision: 3, name: 'next_try_at' },
+    sentAt: { type: 'datetime', precision: 3, name: 'sent_at', nullable: true },
+    problem: text(300),
+  },
+});

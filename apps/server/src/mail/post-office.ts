@@ -1,0 +1,94 @@
+import { type Mail } from '@fulcra/contract';
+import { addMinutes } from 'date-fns';
+import { type DataSource, LessThanOrEqual } from 'typeorm';
+import { v7 } from 'uuid';
+import { FulcraError } from '../platform/errors/fulcra-error';
+import { type Attachment, MailEntity, type MailRow } from './mail.entity';
+
+/** Hands a letter to a mail server. Throws where it isn't taken. */
+export type Deliver = (letter: Pick<MailRow, 'to' | 'subject' | 'text' | 'attachments'>) => Promise<void>;
+
+/** Minutes until it is tried again after each failure; after the last it is given up, and said (default). */
+const WAITS_MIN = [1, 5, 15, 60, 180, 360, 720, 1440, 1440] as const;
+const MOST_AT_ONCE = 20;
+const MOST_PROBLEM = 300;
+
+interface Letter {
+  readonly kind: MailRow['kind'];
+  readonly to: string;
+  readonly subject: string;
+  readonly text: string;
+  readonly attachments: readonly Attachment[];
+}
+
+/** Letters wait in the database until a mail server has taken them: one that is down costs time, and nothing else. */
+export interface PostOffice {
+  queue(practiceId: string, letter: Letter, now: Date): Promise<Mail>;
+  list(practiceId: string): Promise<Mail[]>;
+  /** One that was given up is queued once more. */
+  again(practiceId: string, id: string, now: Date): Promise<Mail>;
+  /** Sends what is due, one after the other. @returns how many were taken */
+  sendDue(deliver: Deliver, now: Date): Promise<number>;
+}
+
+const sentOut = ({ practiceId: _, text: __, attachments: ___, madeAt, nextTryAt, sentAt, ...mail }: MailRow): Mail => ({
+  ...mail,
+  madeAt: madeAt.toISOString(),
+  nextTryAt: nextTryAt.toISOString(),
+  sentAt: sentAt?.toISOString() ?? null,
+});
+
+export function postOffice(db: DataSource): PostOffice {
+  const table = db.getRepository(MailEntity);
+  const find = async (practiceId: string, id: string): Promise<MailRow> => {
+    const row = await table.findOneBy({ id, practiceId });
+    if (row === null) throw new FulcraError('NOT_FOUND');
+    return row;
+  };
+  return {
+    queue: async (practiceId, letter, now) => {
+      const row: MailRow = {
+        ...{ id: v7(), practiceId, ...letter, state: 'queued', tries: 0 },
+        ...{ madeAt: now, nextTryAt: now, sentAt: null, problem: '' },
+      };
+      await table.insert(row);
+      return sentOut(row);
+    },
+    list: async (practiceId) =>
+      (await table.find({ where: { practiceId }, order: { madeAt: 'DESC', id: 'DESC' }, take: 200 })).map(sentOut),
+    again: async (practiceId, id, now) => {
+      const row = await find(practiceId, id);
+      if (row.state === 'given up') await table.update({ id }, { state: 'queued', tries: 0, nextTryAt: now });
+      return sentOut(await find(practiceId, id));
+    },
+    sendDue: async (deliver, now) => {
+      const due = await table.find({
+        where: { state: 'queued', nextTryAt: LessThanOrEqual(now) },
+        order: { nextTryAt: 'ASC' },
+        take: MOST_AT_ONCE,
+      });
+      let taken = 0;
+      for (const row of due) if (await tryOne(row, deliver, now)) taken++;
+      return taken;
+    },
+  };
+
+  async function tryOne(row: MailRow, deliver: Deliver, now: Date): Promise<boolean> {
+    try {
+      await deliver(row);
+      await table.update({ id: row.id }, { state: 'sent', sentAt: now, tries: row.tries + 1, problem: '' });
+      return true;
+    } catch (error) {
+      const wait = WAITS_MIN[row.tries];
+      await table.update(
+        { id: row.id },
+        {
+          tries: row.tries + 1,
+          problem: (error instanceof Error ? error.message : String(error)).slice(0, MOST_PROBLEM),
+          ...(wait === undefined ? { state: 'given up' as const } : { nextTryAt: addMinutes(now, wait) }),
+        },
+      );
+      return false;
+    }
+  }
+}

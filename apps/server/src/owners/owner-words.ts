@@ -1,0 +1,49 @@
+import { type OwnerWord, type OwnerWordBody } from '@fulcra/contract';
+import { isDeepStrictEqual } from 'node:util';
+import { type DataSource } from 'typeorm';
+import { inOneWrite } from '../platform/db/in-one-write';
+import { FulcraError } from '../platform/errors/fulcra-error';
+import { type MergeCollection, mergeCollection } from '../records/merge-collection';
+import { OwnerWordEntity, type OwnerLinkRow } from './owner.entity';
+import { refuseRewording } from './owner-word-rules';
+
+/** So many words of one horse wait at most, so that a link that got about fills nothing. */
+const MOST_WAITING_WORDS = 40;
+
+export interface OwnerWords extends MergeCollection<'ownerWord'> {
+  /** What an owner says through a link; the same one twice is one. */
+  say(link: OwnerLinkRow, id: string, body: OwnerWordBody, now: Date): Promise<OwnerWord>;
+  /** Newest first. */
+  ofHorse(practiceId: string, horseId: string): Promise<OwnerWord[]>;
+}
+
+/** What owners said. The practice takes it up and changes nothing of it. */
+export function ownerWords(db: DataSource): OwnerWords {
+  const table = db.getRepository(OwnerWordEntity);
+  const sentOut = ({ practiceId: _, ...word }: OwnerWord & { practiceId: string }): OwnerWord => word;
+  return {
+    ...mergeCollection(db, {
+      kind: 'ownerWord',
+      entity: OwnerWordEntity,
+      guard: async ({ who, before, after }) => refuseRewording(before, after, who.personName),
+    }),
+    ofHorse: async (practiceId, horseId) =>
+      (await table.find({ where: { practiceId, horseId }, order: { madeAt: 'DESC', id: 'DESC' }, take: 100 })).map(sentOut),
+    say: async ({ practiceId, horseId, ownerName }, id, body, now) => {
+      const word = { id, practiceId, horseId, ownerName, madeAt: now.toISOString(), body, takenUp: null };
+      await inOneWrite(db, async (tx) => {
+        const rows = tx.getRepository(OwnerWordEntity);
+        const known = await rows.findOneBy({ id });
+        if (known !== null) {
+          if (known.practiceId !== practiceId || known.horseId !== horseId) throw new FulcraError('NOT_FOUND');
+          if (!isDeepStrictEqual(known.body, body)) throw new FulcraError('FACT_IMMUTABLE');
+          return;
+        }
+        const waiting = await rows.findBy({ practiceId, horseId });
+        if (waiting.filter((w) => w.takenUp === null).length >= MOST_WAITING_WORDS) throw new FulcraError('WORDS_FULL');
+        await rows.insert(word);
+      });
+      return sentOut(await table.findOneByOrFail({ id }));
+    },
+  };
+}

@@ -1,0 +1,6 @@
+import { createHash, randomBytes } from 'node:crypto';
+
+/** Only hashes of secrets are stored. */
+export const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+/** 128 random bits as base64url, 22 letters: short enough for a QR code on a barn door. */
+export const linkSecret = (): string => randomBytes(16).toString('base64url');

@@ -1,0 +1,182 @@
+import { sharedPageSchema } from '@fulcra/contract';
+import { DEMO_SADDLES } from '@fulcra/demo';
+import { v7 } from 'uuid';
+import { DECISION, demoFitter, startedVisit, tackFound } from './journeys';
+import { type Running, type Visitor, startServer } from './running-server';
+
+let running: Running;
+let fitter: Visitor;
+beforeAll(async () => {
+  running = await startServer();
+  fitter = await demoFitter(running);
+});
+afterAll(() => running.stop());
+
+const SADDLE = DEMO_SADDLES[0]!.id;
+const owner = () => running.visitor();
+const linkTo = async (horseId: string, days = 30) =>
+  (await fitter.send('POST', `/api/horses/${horseId}/links`, { ownerName: 'An Owner', days })).body as { id: string; token: string };
+const code = (reply: { readonly body: { readonly error?: { readonly code: string } } }) => reply.body.error?.code ?? null;
+
+/** A horse whose visit was closed with a saddle, and a link to it. */
+async function finished() {
+  const ids = await startedVisit(fitter);
+  await fitter.send('PUT', `/api/visits/${ids.visitId}/decisions/${v7()}`, { ...DECISION, saddleId: SADDLE });
+  const { id: _, fitter: __, ...was } = (await fitter.send('GET', `/api/visits/${ids.visitId}`)).body.visit;
+  const said = { kind: 'forOwner', said: 'It fits today.', watchFor: 'Rubs behind the shoulder.' };
+  await fitter.send('PUT', `/api/visits/${ids.visitId}/facts/${v7()}`, { madeAt: '2026-11-20T09:00:00.000Z', body: said });
+  await fitter.send('PUT', `/api/visits/${ids.visitId}`, { ...was, status: 'done', was });
+  return { ...ids, link: await linkTo(ids.horseId) };
+}
+
+describe('a link', () => {
+  it('is 128 random bits, told once and stored as a hash only', async () => {
+    const { link, horseId } = await finished();
+    expect(link.token).toMatch(/^[\w-]{22}$/);
+    expect(Buffer.from(link.token, 'base64url')).toHaveLength(16);
+    const list = (await fitter.send('GET', `/api/horses/${horseId}/links`)).body;
+    expect(JSON.stringify(list)).not.toContain(link.token);
+    const stored = await running.db.query('SELECT * FROM owner_link');
+    expect(JSON.stringify(stored)).not.toContain(link.token);
+    const other = await linkTo(horseId);
+    expect(other.token).not.toBe(link.token);
+  });
+
+  it('shows its horse without an account, and says that nobody is to index it', async () => {
+    const { link, horseId, visitId } = await finished();
+    const reply = await owner().send('GET', `/api/shared/${link.token}`);
+    const page = sharedPageSchema.parse(reply.body);
+    expect(page.report).toMatchObject({ horse: { id: horseId }, visit: { id: visitId, said: 'It fits today.' } });
+    expect(page.report.tack.map((t) => t.kind)).toContain('saddle');
+    expect(reply.headers.get('x-robots-tag')).toContain('noindex');
+    expect(reply.headers.get('referrer-policy')).toBe('no-referrer');
+    expect(reply.headers.get('cache-control')).toBe('no-store');
+    expect(reply.headers.get('set-cookie')).toBeNull();
+  });
+
+  it('opens nothing once it is taken back, has expired, or was guessed', async () => {
+    const { link, horseId } = await finished();
+    const see = async (token: string) => code(await owner().send('GET', `/api/shared/${token}`));
+    expect(await see(link.token)).toBeNull();
+    await fitter.send('DELETE', `/api/links/${link.id}`);
+    expect(await see(link.token)).toBe('LINK_UNKNOWN');
+    expect(code(await owner().send('PUT', `/api/shared/${link.token}/words/${v7()}`, { body: ASKS }))).toBe('LINK_UNKNOWN');
+    const old = await linkTo(horseId);
+    await running.db.query('UPDATE owner_link SET expires_at = ? WHERE id = ?', [new Date(Date.now() - 1000), old.id]);
+    expect(await see(old.token)).toBe('LINK_UNKNOWN');
+    expect(await see('A'.repeat(22))).toBe('LINK_UNKNOWN');
+    expect(await see('x')).toBe('INPUT_INVALID');
+    expect(await see(link.id)).toBe('INPUT_INVALID');
+  });
+
+  it.each([0, 731, 1.5])('does not live for %d days', async (days) => {
+    const { horseId } = await startedVisit(fitter);
+    const reply = await fitter.send('POST', `/api/horses/${horseId}/links`, { ownerName: 'An Owner', days });
+    expect(reply.status).toBe(400);
+  });
+
+  it('reaches nothing else: no route of the practice takes it', async () => {
+    const { link } = await finished();
+    const routes = running.routes.filter(
+      (r) => !r.url.startsWith('/api/shared/') && !['/api/health', '/api/ready', '/api/welcome'].includes(r.url),
+    );
+    for (const { method, url } of routes) {
+      if (method === 'POST' && url === '/api/session') continue;
+      const path = url.replace(/\{\w+\}/g, link.token);
+      const reply = await owner().send(method, path, method === 'GET' || method === 'DELETE' ? undefined : {}, {
+        authorization: `Bearer ${link.token}`,
+      });
+      expect([method, url, reply.status >= 400]).toEqual([method, url, true]);
+    }
+  });
+
+  it('is asked for so often and no oftener', async () => {
+    const slow = await startServer({ linksPerMinute: 5 });
+    try {
+      const replies = [];
+      for (let i = 0; i < 7; i++) replies.push(await slow.visitor().send('GET', `/api/shared/${'A'.repeat(22)}`));
+      expect(replies.map((r) => r.status)).toEqual([404, 404, 404, 404, 404, 429, 429]);
+      expect(code(replies[5]!)).toBe('LINK_TOO_OFTEN');
+    } finally {
+      await slow.stop();
+    }
+  });
+});
+
+const ASKS = { kind: 'asksVisit', when: 'a weekday after four', note: 'She rubs her tail.' };
+
+describe('what an owner says', () => {
+  it('reaches the practice as the owner’s word, once however often it is sent, and is taken up by name', async () => {
+    const { link, horseId } = await finished();
+    const path = `/api/shared/${link.token}/words/${v7()}`;
+    for (let i = 0; i < 2; i++) expect((await owner().send('PUT', path, { body: ASKS })).status).toBe(200);
+    expect(code(await owner().send('PUT', path, { body: { ...ASKS, note: 'other' } }))).toBe('FACT_IMMUTABLE');
+    const [word, ...more] = ((await fitter.send('GET', '/api/owner-words')).body as { horseId: string; id: string }[]).filter(
+      (w) => w.horseId === horseId,
+    );
+    expect(more).toEqual([]);
+    expect(word).toMatchObject({ ownerName: 'An Owner', body: ASKS, takenUp: null });
+    const { id, ...was } = word!;
+    const takenUp = { by: 'Isla Venn', at: '2026-11-25T10:00:00.000Z', visitId: null };
+    const put = (change: object) => fitter.send('PUT', `/api/owner-words/${id}`, { ...was, takenUp, ...change, was });
+    expect(code(await put({ takenUp: { ...takenUp, by: 'Somebody' } }))).toBe('MEASURE_OTHER_HAND');
+    expect(code(await put({ body: { ...ASKS, note: 'reworded' } }))).toBe('FACT_IMMUTABLE');
+    expect((await put({})).status).toBe(200);
+    expect(code(await fitter.send('PUT', `/api/owner-words/${v7()}`, { ...was, was: null }))).toBe('NOT_FOUND');
+    const page = (await owner().send('GET', `/api/shared/${link.token}`)).body;
+    expect(page.words).toMatchObject([{ body: ASKS, takenUp: { by: 'Isla Venn' } }]);
+  });
+
+  it('never fills the practice: forty wait at most', async () => {
+    const { link } = await finished();
+    const say = () => owner().send('PUT', `/api/shared/${link.token}/words/${v7()}`, { body: ASKS });
+    for (let i = 0; i < 40; i++) expect((await say()).status).toBe(200);
+    expect(code(await say())).toBe('WORDS_FULL');
+  });
+
+  it.each([
+    ['no change named', { kind: 'changed', what: [], note: '' }],
+    ['a kind that isn’t one', { kind: 'decided', what: ['rubs'], note: '' }],
+    ['a note without end', { kind: 'asksVisit', when: '', note: 'x'.repeat(5000) }],
+    ['a back of three metres', { kind: 'home', backLengthMm: 3000, girthMm: null, weightKg: null, stood: [], tiltDeg: null, note: '' }],
+  ])('is refused with %s', async (_, body) => {
+    const { link } = await finished();
+    expect(code(await owner().send('PUT', `/api/shared/${link.token}/words/${v7()}`, { body }))).toBe('INPUT_INVALID');
+  });
+
+  it('the monthly look holds the tack at once, under the owner’s name, and only what goes with the horse', async () => {
+    const { link, visitId } = await finished();
+    const found = [{ point: 'strapStitching', side: 'near', finding: 'unsafe', note: '<b>torn</b>' }];
+    const checks = `/api/shared/${link.token}/checks`;
+    expect(code(await owner().send('PUT', `${checks}/${v7()}`, { itemId: DEMO_SADDLES[1]!.id, found }))).toBe('NOT_FOUND');
+    expect(code(await owner().send('PUT', `${checks}/${v7()}`, { itemId: SADDLE, found: [{ ...found[0], point: 'iron' }] }))).toBe(
+      'INPUT_INVALID',
+    );
+    const id = v7();
+    for (let i = 0; i < 2; i++) expect((await owner().send('PUT', `${checks}/${id}`, { itemId: SADDLE, found })).status).toBe(200);
+    const list = (await fitter.send('GET', '/api/tack-checks')).body as { id: string }[];
+    expect(list.filter((c) => c.id === id)).toMatchObject([{ hand: 'An Owner', source: 'owner', round: 'monthly', found }]);
+    const { id: _, fitter: __, ...was } = (await fitter.send('GET', `/api/visits/${visitId}`)).body.visit;
+    expect(code(await fitter.send('PUT', `/api/visits/${visitId}`, { ...was, result: 'goodToRide', was }))).toBe('TACK_UNSAFE');
+    const mended = { by: 'A Saddler', what: 'stitched anew', clears: [id] };
+    const { body } = await tackFound(fitter, 'saddle', v7(), []);
+    const mend = { ...body, itemId: SADDLE, found: [], mended };
+    expect((await fitter.send('PUT', `/api/tack-checks/${v7()}`, mend)).status).toBe(200);
+    expect((await fitter.send('PUT', `/api/visits/${visitId}`, { ...was, result: 'goodToRide', was })).status).toBe(200);
+  });
+
+  it('pictures come with a word of the link’s own horse, in pieces, no larger than twelve megabytes', async () => {
+    const { link } = await finished();
+    const other = await finished();
+    const wordId = v7();
+    await owner().send('PUT', `/api/shared/${link.token}/words/${wordId}`, { body: ASKS });
+    const photo = { view: 'detail', mediaType: 'image/jpeg', bytes: 3, sha256: 'a'.repeat(64) };
+    const at = (token: string, id: string) => `/api/shared/${token}/words/${wordId}/photos/${id}`;
+    expect(code(await owner().send('PUT', at(other.link.token, v7()), photo))).toBe('NOT_FOUND');
+    expect(code(await owner().send('PUT', at(link.token, v7()), { ...photo, bytes: 40_000_000 }))).toBe('INPUT_INVALID');
+    const photoId = v7();
+    expect((await owner().send('PUT', at(link.token, photoId), photo)).body).toEqual({ heldBytes: 0 });
+    const list = (await fitter.send('GET', '/api/owner-photos')).body as { ownerWordId: string }[];
+    expect(list.filter((p) => p.ownerWordId === wordId)).toMatchObject([{ id: photoId, hand: 'The owner' }]);
+  });
+});

@@ -1,0 +1,34 @@
+import { TREE_CRITERIA, VISIT_REASONS } from '@fulcra/core';
+import { z } from 'zod';
+import { daySchema, idSchema } from './basics';
+
+const reasonSchema = z.enum(VISIT_REASONS);
+
+/** What the forecast says of the present tree; days as YYYY-MM-DD. */
+export const forecastSchema = z.object({
+  id: z.enum(TREE_CRITERIA),
+  code: z.enum(['leaves', 'stays', 'alreadyOut', 'tooFewDates']),
+  dates: z.number().int(),
+  on: daySchema.nullable(),
+  early: daySchema.nullable(),
+  late: daySchema.nullable(),
+  until: daySchema.nullable(),
+  /** How sure the interval is, 0 to 1; null where there is none. */
+  level: z.number().nullable(),
+});
+export type Forecast = z.infer<typeof forecastSchema>;
+
+/** When a horse is due and why, as everything known now has it; worked out, never stored. */
+export const dueSchema = z.object({
+  horseId: idSchema,
+  horseName: z.string(),
+  yardId: idSchema.nullable(),
+  lastVisitOn: daySchema,
+  on: daySchema,
+  reason: reasonSchema,
+  atOnce: z.boolean(),
+  others: z.array(z.object({ reason: reasonSchema, on: daySchema })).readonly(),
+  forecast: forecastSchema.nullable(),
+});
+export type Due = z.infer<typeof dueSchema>;
+export const dueListSchema = z.array(dueSchema);

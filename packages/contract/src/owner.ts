@@ -1,0 +1,162 @@
+import { TACK_KINDS, TACK_STATES } from '@fulcra/core';
+import { z } from 'zod';
+import { daySchema, idSchema, momentSchema, nameSchema, noteSchema } from './basics';
+import { decisionSchema } from './decisions';
+import { dueSchema } from './due';
+import { photoWriteSchema } from './photos';
+import { pointSchema } from './sections';
+import { tackFoundSchema } from './tack';
+import { rideResultSchema } from './visits';
+
+/** A link lives at most so long, days. */
+export const LINK_DAYS = { least: 1, usual: 180, most: 730 } as const;
+/** 128 random bits as base64url. */
+export const linkTokenSchema = z.string().regex(/^[A-Za-z0-9_-]{22}$/);
+
+export const newLinkSchema = z.object({ ownerName: nameSchema, days: z.number().int().min(LINK_DAYS.least).max(LINK_DAYS.most) });
+/** A link as the practice sees it; the secret itself is shown once, when it is made. */
+export const ownerLinkSchema = z.object({
+  id: idSchema,
+  horseId: idSchema,
+  ownerName: nameSchema,
+  madeBy: nameSchema,
+  madeAt: momentSchema,
+  expiresAt: momentSchema,
+  revokedAt: momentSchema.nullable(),
+});
+export type OwnerLink = z.infer<typeof ownerLinkSchema>;
+export const madeLinkSchema = ownerLinkSchema.extend({ token: linkTokenSchema });
+export type MadeLink = z.infer<typeof madeLinkSchema>;
+
+/** What an owner notices, as far as it has a name. */
+export const OWNER_CHANGES = ['slips', 'rubs', 'hair', 'weight', 'work', 'goesDifferently', 'fell', 'other'] as const;
+/** Answers from home before a visit; lengths as the tape shows them, mm. */
+const homeSchema = z.object({
+  kind: z.literal('home'),
+  backLengthMm: z.number().min(100).max(1200).nullable(),
+  girthMm: z.number().min(400).max(3500).nullable(),
+  weightKg: z.number().min(40).max(1500).nullable(),
+  /** Questions on how the horse stood for its pictures, answered yes. */
+  stood: z
+    .array(z.enum(['level', 'square', 'headLow', 'noRider']))
+    .max(4)
+    .readonly(),
+  tiltDeg: z.number().min(-90).max(90).nullable(),
+  note: noteSchema,
+});
+export const ownerWordBodySchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('changed'),
+    what: z.array(z.enum(OWNER_CHANGES)).min(1).max(OWNER_CHANGES.length).readonly(),
+    note: noteSchema,
+  }),
+  z.object({ kind: z.literal('asksVisit'), when: z.string().trim().max(300), note: noteSchema }),
+  homeSchema,
+]);
+export type OwnerWordBody = z.infer<typeof ownerWordBodySchema>;
+
+export const ownerWordFieldsSchema = z.object({
+  horseId: idSchema,
+  ownerName: nameSchema,
+  madeAt: momentSchema,
+  body: ownerWordBodySchema,
+  /** Who of the practice took it up, and when; null while it waits. */
+  takenUp: z.object({ by: nameSchema, at: momentSchema, visitId: idSchema.nullable() }).nullable(),
+});
+export type OwnerWordFields = z.infer<typeof ownerWordFieldsSchema>;
+export const ownerWordWriteSchema = ownerWordFieldsSchema.extend({ was: ownerWordFieldsSchema.nullish() });
+export const ownerWordSchema = ownerWordFieldsSchema.extend({ id: idSchema });
+export type OwnerWord = z.infer<typeof ownerWordSchema>;
+
+/** An item of the horse's tack as an owner walks round it. */
+export const reportTackSchema = z.object({
+  id: idSchema,
+  kind: z.enum(TACK_KINDS),
+  name: z.string(),
+  build: z.enum(['english', 'western']),
+  elastic: z.boolean(),
+  state: z.enum(TACK_STATES),
+  holds: z.array(tackFoundSchema).readonly(),
+  lastLookOn: daySchema.nullable(),
+});
+export type ReportTack = z.infer<typeof reportTackSchema>;
+
+/** What an owner gets of a visit, in numbers; the words are found where it is shown. */
+export const reportSchema = z.object({
+  practiceName: z.string(),
+  horse: z.object({ id: idSchema, name: z.string(), kind: z.string() }),
+  visit: z
+    .object({
+      id: idSchema,
+      on: daySchema,
+      fitter: z.string(),
+      ride: rideResultSchema,
+      /** What the fitter writes to the owner; empty where nothing. */
+      said: z.string(),
+      watchFor: z.string(),
+      held: z.boolean(),
+    })
+    .nullable(),
+  decision: decisionSchema.nullable(),
+  saddle: z.object({ name: z.string(), maker: z.string() }).nullable(),
+  /** Front sections over the visits, oldest first. */
+  outlines: z.array(z.object({ on: daySchema, section: z.array(pointSchema) })).readonly(),
+  tack: z.array(reportTackSchema).readonly(),
+  due: dueSchema.nullable(),
+});
+export type Report = z.infer<typeof reportSchema>;
+
+/** What a link shows: one horse and nothing else. */
+export const sharedPageSchema = z.object({
+  ownerName: z.string(),
+  expiresAt: momentSchema,
+  report: reportSchema,
+  /** What was said through this horse's links, newest first. */
+  words: z.array(ownerWordSchema.pick({ id: true, madeAt: true, body: true, takenUp: true, ownerName: true })).readonly(),
+});
+export type SharedPage = z.infer<typeof sharedPageSchema>;
+
+export const sharedWordSchema = z.object({ body: ownerWordBodySchema });
+export const sharedCheckSchema = z.object({ itemId: idSchema, found: z.array(tackFoundSchema).min(1).max(60).readonly() });
+export const sharedPhotoSchema = photoWriteSchema.omit({ note: true, takenAt: true });
+
+/** A letter that is to go out. */
+export const MAIL_KINDS = ['report', 'reminder', 'appointment', 'order'] as const;
+export const mailSchema = z.object({
+  id: idSchema,
+  kind: z.enum(MAIL_KINDS),
+  to: z.email(),
+  subject: z.string(),
+  state: z.enum(['queued', 'sent', 'given up']),
+  tries: z.number().int(),
+  madeAt: momentSchema,
+  nextTryAt: momentSchema,
+  sentAt: momentSchema.nullable(),
+  problem: z.string(),
+});
+export type Mail = z.infer<typeof mailSchema>;
+/** What is written to whom; the words are the practice's own, the address of the link is filled in by the server. */
+export const newMailSchema = z.object({
+  kind: z.enum(MAIL_KINDS),
+  to: z.email().max(200),
+  subject: z
+    .string()
+    .trim()
+    .min(1)
+    .max(200)
+    .refine((s) => !/[\r\n]/.test(s), 'goes over a line'),
+  text: z.string().min(1).max(20_000),
+  /** An appointment that goes with it as a file for a calendar. */
+  appointmentId: idSchema.nullable(),
+});
+export type NewMail = z.infer<typeof newMailSchema>;
+
+/** What came into the stand-in's letter box. */
+export const standInMailSchema = z.object({
+  at: momentSchema,
+  from: z.string(),
+  to: z.array(z.string()),
+  subject: z.string(),
+  text: z.string(),
+  attachments: z.array(z.object({ name: z.string(), mediaType: z.string(), bytes: z.number().int() })),
+});

@@ -3,7 +3,17 @@ import { type HorseFields, type VisitFields, sessionSchema } from '@fulcra/contr
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { v7 } from 'uuid';
 
-const NEW_HORSE: Omit<HorseFields, 'name'> = { kind: '', bornYear: null, heightMm: null, note: '', sex: 'unknown', riderIds: [], ownerId: null, payerId: null, yardId: null };
+const NEW_HORSE: Omit<HorseFields, 'name'> = {
+  kind: '',
+  bornYear: null,
+  heightMm: null,
+  note: '',
+  sex: 'unknown',
+  riderIds: [],
+  ownerId: null,
+  payerId: null,
+  yardId: null,
+};
 const NEW_VISIT: Omit<VisitFields, 'horseId'> = {
   startedOn: '2026-01-05',
   schoolId: 'static-close',

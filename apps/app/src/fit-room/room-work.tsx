@@ -20,7 +20,7 @@ import { useTackThing } from '../tack';
 /** Everything that can be turned on this saddle, and what finds a better setting. */
 export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: (sheet: OpenSheet) => void }) {
   const { saddle, described, state, now, picture, runner, asked } = fit;
-  const standing = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
+  const standing = useTackThing(saddle.id)?.shown ?? 'notChecked';
   const [real] = useDraft(realLoadKey(fit.visitId), REAL_LOAD_DRAFT, null);
   return (
     <>

@@ -12,6 +12,7 @@ import { dayNow } from '../platform/clock';
 import { download, fileName } from '../platform/download';
 import { type DraftSpec } from '../platform/draft';
 import { useDraft } from '../platform/use-draft';
+import { useWaiting } from '../platform/use-sync';
 import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { Field } from '../ui/field';
@@ -29,8 +30,10 @@ import { ShareReport } from './share-sheet';
 /** What the owner of a horse gets of a visit: read over, given words, printed and handed on. */
 export function ReportScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
+  const waiting = useWaiting().length;
   const query = useQuery({
-    queryKey: ['report', visitId, loaded?.page.facts.length, loaded?.page.visit.result, loaded?.page.decision?.id],
+    // asked again when the server has heard what waited here
+    queryKey: ['report', visitId, waiting],
     enabled: loaded !== null,
     placeholderData: (before: Report | undefined) => before,
     queryFn: async () => reportSchema.parse(await api.request('GET', `/api/visits/${visitId}/report`)),
@@ -40,7 +43,14 @@ export function ReportScreen({ visitId }: { readonly visitId: string }) {
     const why = query.error === null ? null : query.error instanceof NoAnswer ? OWNER_PHRASES.needsSignal : query.error.message;
     return <LoadState problem={why} />;
   }
-  return <Shown visitId={visitId} loaded={loaded} report={query.data} />;
+  return <Shown visitId={visitId} loaded={loaded} report={withWords(query.data, loaded)} />;
+}
+
+/** With the words that were kept here, whether or not the server has heard them. */
+function withWords(report: Report, { page }: LoadedVisit): Report {
+  const words = factsOfKind(page.facts, 'forOwner').at(-1);
+  if (words === undefined || report.visit === null) return report;
+  return { ...report, visit: { ...report.visit, said: words.said, watchFor: words.watchFor } };
 }
 
 interface ShownProps {

@@ -78,7 +78,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
 
 /** What whoever makes it has to know first. */
 function Cautions({ held, choice: { tried, saddle } }: { readonly held: boolean; readonly choice: Choice }) {
-  const state = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
+  const state = useTackThing(saddle.id)?.shown ?? 'notChecked';
   const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
   return (
     <>
@@ -91,7 +91,7 @@ function Cautions({ held, choice: { tried, saddle } }: { readonly held: boolean;
 }
 
 function WhichSaddle({ choice: { tried, saddle } }: { readonly choice: Choice }) {
-  const state = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
+  const state = useTackThing(saddle.id)?.shown ?? 'notChecked';
   return (
     <XStack gap="$m" alignItems="flex-start">
       <ThumbMap tried={tried} />

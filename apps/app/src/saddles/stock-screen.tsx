@@ -135,7 +135,7 @@ const Row = memo(function Row({ saddle, thing, photo }: RowProps) {
   const [width, onLayout] = useMeasuredWidth();
   const setting = saddle.front.settings[saddle.front.presentSetting] ?? saddle.front.settings[0]!;
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting));
-  const state = thing?.standing.state ?? 'notChecked';
+  const state = thing?.shown ?? 'notChecked';
   const tone = TACK_STATE_TONE[state];
   const count = configurationCount(describedOf(saddle));
   return (

@@ -5,22 +5,33 @@ import { Body } from '../ui/text';
 import { dayWords } from '../words/measure-words';
 import { TACK_PHRASES } from '../words/tack-phrases';
 import { spotWords } from '../words/tack-words';
-import { useTackThing } from './use-tack';
+import { type TackThing, useTackThing } from './use-tack';
 
 /** Stands wherever something held appears: that nobody rides in it, what was found, and the way to it. */
 export function HeldBanner({ id }: { readonly id: string | null }) {
   const thing = useTackThing(id ?? '');
-  if (thing === null || thing.standing.state !== 'unsafe') return null;
+  if (thing === null || thing.shown !== 'unsafe') return null;
+  const held = [...(thing.standing.state === 'unsafe' ? [thing] : []), ...thing.heldBeside];
   return (
     <Banner tone="bad">
-      <Body>{TACK_PHRASES.heldLine(thing.name)}</Body>
-      {thing.standing.holds.map((h) => (
+      {held.map((item) => (
+        <Held key={item.id} item={item} />
+      ))}
+    </Banner>
+  );
+}
+
+function Held({ item: { id, name, standing } }: { readonly item: TackThing['heldBeside'][number] }) {
+  return (
+    <>
+      <Body>{TACK_PHRASES.heldLine(name)}</Body>
+      {standing.holds.map((h) => (
         <Body key={`${h.checkId}-${h.point}-${h.side}`}>
           {TACK_PHRASES.heldBy(spotWords(h), dayWords(h.madeAt.slice(0, 10)), h.hand, h.source === 'owner')}
           {h.note === '' ? '' : `: ${h.note}`}
         </Body>
       ))}
-      <Button kind="quiet" tight label={TACK_PHRASES.look} onPress={() => router.push(`/tack/${thing.id}`)} />
-    </Banner>
+      <Button kind="quiet" tight label={TACK_PHRASES.look} onPress={() => router.push(`/tack/${id}`)} />
+    </>
   );
 }

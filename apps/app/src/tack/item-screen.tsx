@@ -21,6 +21,7 @@ import { dayWords } from '../words/measure-words';
 import { TACK_PHRASES } from '../words/tack-phrases';
 import { FINDING_TONE, TACK_KIND_WORDS, TACK_STATE_TONE, TACK_STATE_WORDS, spotWords } from '../words/tack-words';
 import { GirthPart } from './girth-part';
+import { HeldBanner } from './held-banner';
 import { ItemHistory } from './item-history';
 import { MendForm, type Mending } from './mend-form';
 import { NotHere } from './not-here';
@@ -53,8 +54,8 @@ function Item({ thing }: { readonly thing: TackThing }) {
     >
       <Columns>
         <YStack gap="$m">
-          <Verdict color={standing.state === 'unsafe' ? '$bad' : '$ink'}>
-            {MARK[TACK_STATE_TONE[standing.state]]} {sentence(TACK_STATE_WORDS[standing.state])}.
+          <Verdict color={thing.shown === 'unsafe' ? '$bad' : '$ink'}>
+            {MARK[TACK_STATE_TONE[thing.shown]]} {sentence(TACK_STATE_WORDS[thing.shown])}.
           </Verdict>
           <YStack onLayout={onLayout}>
             {width === 0 ? null : <WalkDrawing item={item} widthPx={Math.min(width, 560)} here={null} spots={spots} />}
@@ -63,6 +64,7 @@ function Item({ thing }: { readonly thing: TackThing }) {
           <Small>{TACK_PHRASES.states}</Small>
         </YStack>
         <YStack gap="$m">
+          {thing.heldBeside.length > 0 ? <HeldBanner id={id} /> : null}
           <Holds thing={thing} />
           <ToWatch thing={thing} />
           {thing.kind === 'girth' ? <GirthPart girthId={id} /> : null}

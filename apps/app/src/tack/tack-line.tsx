@@ -12,7 +12,7 @@ import { useTackThing } from './use-tack';
 export function TackLine({ id }: { readonly id: string }) {
   const thing = useTackThing(id);
   if (thing === null) return null;
-  const { state } = thing.standing;
+  const state = thing.shown;
   if (state === 'unsafe') return <HeldBanner id={id} />;
   const tone = TACK_STATE_TONE[state];
   return (

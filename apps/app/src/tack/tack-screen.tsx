@@ -62,8 +62,7 @@ export function TackScreen() {
   );
 }
 
-const byState = (a: TackThing, b: TackThing): number =>
-  FIRST.indexOf(a.standing.state) - FIRST.indexOf(b.standing.state) || a.name.localeCompare(b.name);
+const byState = (a: TackThing, b: TackThing): number => FIRST.indexOf(a.shown) - FIRST.indexOf(b.shown) || a.name.localeCompare(b.name);
 
 function AddGirth({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
   const send = useSend();
@@ -91,15 +90,15 @@ function Nothing({ search, onAll }: { readonly search: string; readonly onAll: (
 }
 
 function Row({ thing }: { readonly thing: TackThing }) {
-  const { state, holds, latest, lastLookAt } = thing.standing;
-  const tone = TACK_STATE_TONE[state];
-  const why = [...holds, ...latest.filter((f) => f.finding === 'watch')].map(spotWords);
+  const { holds, latest, lastLookAt } = thing.standing;
+  const tone = TACK_STATE_TONE[thing.shown];
+  const why = [...holds, ...latest.filter((f) => f.finding === 'watch')].map(spotWords).concat(thing.heldBeside.map((t) => t.name));
   return (
     <Pressable role="link" testID="tack-row" aria-label={thing.name} onPress={() => router.push(`/tack/${thing.id}`)}>
       <YStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$xs">
         <Name>{thing.name}</Name>
         <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>
-          {MARK[tone]} {TACK_STATE_WORDS[state]}
+          {MARK[tone]} {TACK_STATE_WORDS[thing.shown]}
           {why.length === 0 ? '' : `: ${why.join('; ').toLowerCase()}`}
         </Small>
         <Small>

@@ -1,5 +1,5 @@
 import { type Girth, type Leather, type Saddle, type TackCheckKept } from '@fulcra/contract';
-import { type HeldTack, type TackItem, type TackKind, type TackStanding, heldItems, tackStanding } from '@fulcra/core';
+import { type HeldTack, type TackItem, type TackKind, type TackStanding, type TackState, tackStanding } from '@fulcra/core';
 import { useMemo } from 'react';
 import { useGirths, useLeathers, useSaddles, useTackChecks } from '../platform/use-views';
 
@@ -13,6 +13,10 @@ export interface TackThing {
   readonly saddleId: string | null;
   readonly checks: readonly TackCheckKept[];
   readonly standing: TackStanding;
+  /** Held leathers and girths that belong to this saddle: nobody rides in it with them. */
+  readonly heldBeside: readonly Pick<TackThing, 'id' | 'name' | 'standing'>[];
+  /** How it is shown wherever it appears: unsafe too while something that goes with it is. */
+  readonly shown: TackState;
 }
 
 interface Kept {
@@ -27,13 +31,20 @@ export function tackThings({ saddles, leathers, girths }: Kept, checks: readonly
   for (const c of checks) of.set(c.itemId, [...(of.get(c.itemId) ?? []), c]);
   const thing = (item: TackItem, { id, name }: { id: string; name: string }, newOn: string | null, saddleId: string | null): TackThing => {
     const own = of.get(id) ?? [];
-    return { kind: item.kind, id, name, item, newOn, saddleId, checks: own, standing: tackStanding(item, own) };
+    const standing = tackStanding(item, own);
+    return { kind: item.kind, id, name, item, newOn, saddleId, checks: own, standing, heldBeside: [], shown: standing.state };
   };
-  return [
+  const all = [
     ...saddles.map((s) => thing({ kind: 'saddle', build: s.kind }, s, null, null)),
     ...leathers.map((l) => thing({ kind: 'leather', build: 'english' }, l, l.newOn, l.saddleId)),
     ...girths.map((g) => thing({ kind: 'girth', build: 'english', elastic: g.elastic !== 'none' }, g, g.newOn, g.saddleId)),
   ];
+  return all.map((t) => withBeside(t, all));
+}
+
+function withBeside(thing: TackThing, all: readonly TackThing[]): TackThing {
+  const heldBeside = all.filter((t) => t.saddleId === thing.id && t.standing.state === 'unsafe');
+  return heldBeside.length === 0 ? thing : { ...thing, heldBeside, shown: 'unsafe' };
 }
 
 /** Null until it is known what there is. */
@@ -64,8 +75,8 @@ export function useHeldTackOf(): HeldTack {
   }, [things]);
 }
 
-/** Ids of everything that something unsafe holds, on this device as on the server. */
+/** Ids of everything that is held, saddles with something held beside them too. */
 export function useHeldTack(): ReadonlySet<string> {
-  const checks = useTackChecks().data;
-  return useMemo(() => heldItems(checks ?? []), [checks]);
+  const { things } = useTackThings();
+  return useMemo(() => new Set((things ?? []).filter((t) => t.shown === 'unsafe').map((t) => t.id)), [things]);
 }

@@ -120,7 +120,7 @@ interface EntryProps {
 function Entry({ place, entry, saddle, onTake }: EntryProps) {
   const { best, against, good } = entry;
   const tone = verdictTone(best.resting);
-  const state = useTackThing(saddle.id)?.standing.state ?? 'notChecked';
+  const state = useTackThing(saddle.id)?.shown ?? 'notChecked';
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
       <Name>

@@ -8,7 +8,10 @@ import { NEW_SADDLE } from '../saddle-measures';
 const mockSend = jest.fn();
 const mockSaddles = jest.fn();
 jest.mock('../../platform/use-send', () => ({ useSend: () => mockSend }));
-jest.mock('../../platform/use-views', () => ({ useSaddles: () => mockSaddles() }));
+jest.mock('../../platform/use-views', () => ({
+  useSaddles: () => mockSaddles(),
+  ...Object.fromEntries(['useLeathers', 'useGirths', 'useTackChecks'].map((name) => [name, () => ({ data: [] })])),
+}));
 jest.mock('../saddle-photos', () => ({ SaddlePhotos: () => null }));
 jest.mock('../drawing-top', () => ({ DrawingTop: () => null }));
 jest.mock('expo-router', () => ({ router: { navigate: jest.fn(), push: jest.fn() } }));

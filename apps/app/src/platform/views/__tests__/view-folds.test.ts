@@ -65,6 +65,7 @@ describe('writes that the server has taken', () => {
   it('touch only the views their records name', () => {
     expect(viewsOf([fact]).sort()).toEqual(['tracings', 'visit']);
     expect(viewsOf([addHorse, { kind: 'rider', riderId: 'r', body: { ...NEW_RIDER, name: 'A' } }]).sort()).toEqual([
+      'due',
       'horse',
       'horses',
       'riders',

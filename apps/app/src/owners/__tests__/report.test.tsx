@@ -1,0 +1,143 @@
+import { type Report } from '@fulcra/contract';
+import { demoScenario } from '@fulcra/demo';
+import { screen } from '@testing-library/react-native';
+import { rendered } from '../../ui/__tests__/rendered';
+import { ownerWordWords, reportHeadline } from '../../words/report-words';
+import { qrPath } from '../qr-code';
+import { inLines, reportPages } from '../report-pages';
+import { reportParts } from '../report-parts';
+import { ReportView } from '../report-view';
+import { readHome } from '../shared/home-form';
+
+const visits = demoScenario().visits.filter((v) => v.decision !== null);
+const { decision } = visits[0]!;
+const RIDE = { said: 'goodToRide', stands: 'goodToRide', takenBack: [], overruled: null } as const;
+const id = '019b8b1f-2400-7000-8000-000000000001';
+const REPORT: Report = {
+  practiceName: 'Room',
+  horse: { id, name: 'Marl', kind: 'cob' },
+  visit: {
+    id,
+    on: '2026-09-18',
+    fitter: 'Isla',
+    ride: RIDE,
+    said: 'We took 6 mm out.',
+    watchFor: 'Dry patches\nCreeping forward',
+    held: false,
+  },
+  decision: { ...decision!, id, visitId: id, fitter: 'Isla' },
+  saddle: { name: 'Breaker', maker: 'Own' },
+  outlines: [visits[0]!, visits[1]!].map((v, i) => ({ on: `2026-0${i + 4}-01`, section: v.decision!.section })),
+  tack: [
+    {
+      id,
+      kind: 'leather',
+      name: 'Long',
+      build: 'english',
+      elastic: false,
+      state: 'unsafe',
+      holds: [{ point: 'iron', side: 'off', finding: 'unsafe', note: '' }],
+      lastLookOn: null,
+    },
+    { id, kind: 'saddle', name: 'Breaker', build: 'english', elastic: false, state: 'sound', holds: [], lastLookOn: '2026-09-18' },
+  ],
+  due: null,
+};
+const titles = (report: Report) => reportParts(report, '2026-10-01').parts.map((p) => p.title);
+const linesOf = (report: Report, title: string) => reportParts(report, '2026-10-01').parts.find((p) => p.title === title)!.lines;
+
+describe('a report', () => {
+  it('says first whether the horse may be ridden', () => {
+    expect(reportHeadline(REPORT)).toMatch(/^Good to ride\./);
+    const said = (change: object) => reportHeadline({ ...REPORT, visit: { ...REPORT.visit!, ...change } });
+    expect(said({ ride: { ...RIDE, stands: 'notGoodToRide' } })).toMatch(/^Not good to ride/);
+    expect(said({ held: true })).toMatch(/veterinary surgeon/);
+    expect(reportHeadline({ ...REPORT, visit: null })).toMatch(/No visit/);
+  });
+
+  it('has the fitter’s words, a line for each thing to watch for, and the held pair by name', () => {
+    expect(linesOf(REPORT, 'What your fitter says')).toEqual(['We took 6 mm out.']);
+    expect(linesOf(REPORT, 'Watch for')).toEqual(['○ Dry patches', '○ Creeping forward']);
+    expect(linesOf(REPORT, 'Your tack')).toEqual([
+      'Long: do not ride in it until it is mended (iron, off).',
+      'Breaker: walked round and sound, looked at 18 Sep 2026',
+    ]);
+  });
+
+  it('leaves out what isn’t there: no change with one date, no empty heading', () => {
+    expect(titles(REPORT)).toContain('How the back changed');
+    expect(titles({ ...REPORT, outlines: REPORT.outlines.slice(0, 1) })).not.toContain('How the back changed');
+    expect(titles({ ...REPORT, visit: { ...REPORT.visit!, said: '', watchFor: '' } })).not.toContain('Watch for');
+    expect(titles({ ...REPORT, decision: null })).not.toContain('How it lies');
+  });
+
+  it('is read as it is written, drawings named', () => {
+    rendered(<ReportView report={{ ...REPORT, horse: { ...REPORT.horse, name: '<b>Marl</b>' } }} />);
+    expect(screen.getByText('<b>Marl</b>')).toBeTruthy();
+    expect(screen.getByText(/A screening aid, not a diagnosis/)).toBeTruthy();
+  });
+
+  it('on paper no line runs over the edge, and nothing is lost from page to page', () => {
+    const long = {
+      ...REPORT,
+      visit: { ...REPORT.visit!, said: Array.from({ length: 120 }, (_, i) => `Sentence number ${i} of a long letter.`).join('\n') },
+    };
+    const pages = reportPages(long, '2026-10-01');
+    expect(pages.length).toBeGreaterThan(2);
+    const texts = pages.flatMap((p) => p.fixed).flatMap((i) => (i.kind === 'text' ? [i] : []));
+    for (let i = 0; i < 120; i++) expect(texts.some((t) => t.text.includes(`number ${i} `))).toBe(true);
+    for (const page of pages) for (const item of page.fixed) if (item.kind === 'text') expect(item.at.zMm).toBeGreaterThan(0);
+    for (const page of pages)
+      for (const item of page.fixed)
+        if (item.kind === 'line') expect(item.points.every((p) => p.yMm >= 0 && p.yMm <= 210 && p.zMm >= 0)).toBe(true);
+  });
+
+  it('words are cut at spaces, and only a word longer than a line in itself', () => {
+    expect(inLines('one two three', 4, 4 * 0.52 * 8)).toEqual(['one two', 'three']);
+    expect(inLines('abcdefghijkl', 4, 4 * 0.52 * 5)).toEqual(['abcde', 'fghij', 'kl']);
+    expect(inLines('þ𝌆þ', 4, 4 * 0.52 * 2).join('')).toBe('þ𝌆þ');
+  });
+});
+
+describe('what an owner says', () => {
+  it('is told in one paragraph', () => {
+    expect(ownerWordWords({ kind: 'changed', what: ['rubs', 'fell'], note: 'Tuesday.' })).toBe(
+      'Changed: rubs or sore places, fell, or lay down with the saddle on. Tuesday.',
+    );
+    expect(ownerWordWords({ kind: 'asksVisit', when: '', note: '' })).toBe('Asks for a visit.');
+    expect(
+      ownerWordWords({ kind: 'home', backLengthMm: 420, girthMm: null, weightKg: 505, stood: ['level'], tiltDeg: -1.5, note: '' }),
+    ).toMatch(/420 mm; 505 kg; phone tilted -1|-2/);
+  });
+
+  const typed = { step: 2, back: '420', girth: '', weight: '', stood: [], tiltDeg: null, note: ' ' };
+  it.each([
+    [{}, 420],
+    [{ back: '' }, null],
+    [{ back: '99' }, 'unread'],
+    [{ back: '100' }, 100],
+    [{ back: '1200' }, 1200],
+    [{ back: '1201' }, 'unread'],
+    [{ girth: '399' }, 'unread'],
+    [{ weight: '1501' }, 'unread'],
+    [{ back: '42 cm' }, 'unread'],
+  ] as const)('a back measured at home: %j', (change, expected) => {
+    const read = readHome({ ...typed, ...change });
+    expect(read === null ? 'unread' : read.backLengthMm).toBe(expected);
+  });
+});
+
+it('a code to photograph has a quiet rim of four modules and three corners', () => {
+  const { size, path } = qrPath('http://barn.example/o/AAAAAAAAAAAAAAAAAAAAAA');
+  const dark = [...path.matchAll(/M(\d+) (\d+)h/g)].map((m) => [Number(m[1]), Number(m[2])] as const);
+  expect(Math.min(...dark.map(([x]) => x))).toBe(4);
+  expect(Math.max(...dark.map(([x]) => x))).toBe(size - 5);
+  const isDark = (x: number, y: number) => dark.some((d) => d[0] === x && d[1] === y);
+  const far = size - 5;
+  for (const [x, y] of [
+    [4, 4],
+    [far, 4],
+    [4, far],
+  ] as const)
+    expect(isDark(x, y)).toBe(true);
+});

@@ -9,6 +9,7 @@ import { GirthEntity, TackCheckEntity } from './tack/tack.entity';
 import { AppointmentEntity } from './calendar/appointment.entity';
 import { ContactEntity, YardEntity } from './contacts/contact.entity';
 import { CalendarFeedEntity } from './calendar/feed.entity';
+import { OrderEntity } from './orders/orders';
 import { MailEntity } from './mail/mail.entity';
 import { OwnerLinkEntity, OwnerWordEntity } from './owners/owner.entity';
 import { FactEntity } from './visits/fact.entity';
@@ -19,7 +20,7 @@ const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEnt
 const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity, GirthEntity, TackCheckEntity];
 const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 
-const OUTSIDE = [CalendarFeedEntity, OwnerLinkEntity, OwnerWordEntity, MailEntity];
+const OUTSIDE = [OrderEntity, CalendarFeedEntity, OwnerLinkEntity, OwnerWordEntity, MailEntity];
 
 /** Every table of the database. */
 export const ENTITIES = [...PEOPLE, ContactEntity, YardEntity, HorseEntity, AppointmentEntity, ...OUTSIDE, ...TACK, ...VISITS] as const;

@@ -7,6 +7,7 @@ let running: Running;
 let stranger: Visitor;
 const [factId, riderId, photoId, saddleId, decisionId] = [v7(), v7(), v7(), v7(), v7()];
 const [contactId, yardId, appointmentId, ownerWordId] = [v7(), v7(), v7(), v7()];
+const orderId = v7();
 let linkId: string;
 let mailId: string;
 const [measuresId, leatherId, leatherTakeId, girthId, tackCheckId] = [v7(), v7(), v7(), v7(), v7()];
@@ -41,6 +42,8 @@ const YARD = { name: 'A yard', address: '', place: null, contactId: null, note: 
 const APPOINTMENT = {
   ...{ on: '2026-12-03', at: '09:30', minutes: 60, reason: 'asked', fitter: 'Isla Venn', state: 'planned', note: '' },
 };
+const ORDER = { visitId: null, saddleId: null, contactId: null, title: 'Take out 6 mm', lines: [], dueOn: null, note: '', state: 'draft' };
+let order: object;
 const MAIL = { kind: 'report', to: 'a@b.example', subject: 'Report', text: 'Here it is', appointmentId: null };
 const TACK_CHECK = {
   ...{ itemKind: 'leather', itemId: leatherId, madeAt: '2026-11-20T09:00:00.000Z', hand: 'Isla Venn', source: 'practice', round: 'full' },
@@ -83,6 +86,9 @@ beforeAll(async () => {
   const said = { body: { kind: 'changed', what: ['rubs'], note: '' } };
   await running.visitor().send('PUT', `/api/shared/${link.body.token}/words/${ownerWordId}`, said);
   mailId = (await owner.send('POST', '/api/mail', MAIL)).body.id;
+  const step = { state: 'draft', at: '2026-11-20T09:00:00.000Z', by: 'Isla Venn' };
+  order = { ...ORDER, horseId: ids.horseId, history: [step] };
+  expect((await owner.send('PUT', `/api/orders/${orderId}`, order)).status).toBe(200);
   practiceId = (await owner.send('GET', '/api/session')).body.practice.id;
   await owner.send('PUT', `/api/practice-settings/${practiceId}`, { fingerMm: 19 });
   await owner.send('PUT', `/api/visits/${ids.visitId}/facts/${factId}`, BODIES['PUT /api/visits/{visitId}/facts/{factId}']);
@@ -112,6 +118,7 @@ const LISTS = [
   '/api/appointments',
   '/api/due',
   '/api/owner-words',
+  '/api/orders',
   '/api/owner-photos',
   '/api/mail',
   '/api/tack-checks',
@@ -169,12 +176,16 @@ describe('another practice', () => {
       const key = `${method} ${url}`;
       const owned: Record<string, string> = {
         ...{ ...ids, factId, riderId, photoId, saddleId, decisionId, practiceId },
-        ...{ contactId, yardId, appointmentId, ownerWordId, linkId, mailId },
+        ...{ orderId, contactId, yardId, appointmentId, ownerWordId, linkId, mailId },
         ...{ measuresId, leatherId, leatherTakeId, girthId, tackCheckId },
       };
       const path = url.replace(/\{(\w+)\}/g, (_, name: string) => owned[name] ?? `{${name}}`);
       expect(path).not.toContain('{');
-      const ownBody = url.includes('appointments') ? { ...APPOINTMENT, horseId: ids.horseId } : visitOf(ids.horseId);
+      const ownBody = url.includes('orders')
+        ? order
+        : url.includes('appointments')
+          ? { ...APPOINTMENT, horseId: ids.horseId }
+          : visitOf(ids.horseId);
       const body = method === 'GET' || method === 'DELETE' ? undefined : (BODIES[key] ?? ownBody);
       const reply = await stranger.send(method, path, body);
       expect([key, reply.status, reply.body.error.code]).toEqual([key, 404, 'NOT_FOUND']);

@@ -23,3 +23,4 @@ export * from './views';
 export * from './records';
 export * from './tack';
 export * from './owner';
+export * from './orders';

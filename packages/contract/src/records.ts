@@ -3,6 +3,7 @@ import { decisionSchema, decisionWriteSchema } from './decisions';
 import { errorReplySchema } from './errors';
 import { factSchema, factWriteSchema } from './facts';
 import { horseFieldsSchema, horseSchema, horseWriteSchema } from './horses';
+import { orderFieldsSchema, orderSchema, orderWriteSchema } from './orders';
 import { ownerWordFieldsSchema, ownerWordSchema, ownerWordWriteSchema } from './owner';
 import { photoSchema, photoWriteSchema, saddlePhotoSchema, tackPhotoSchema } from './photos';
 import { practiceSettingsFieldsSchema, practiceSettingsSchema, practiceSettingsWriteSchema } from './practice-settings';
@@ -161,6 +162,15 @@ export const RECORDS = {
     read: appointmentSchema,
     listed: true,
     views: ['appointments'],
+  }),
+  order: record({
+    mode: 'merge',
+    path: '/api/orders/:orderId',
+    fields: orderFieldsSchema,
+    write: orderWriteSchema,
+    read: orderSchema,
+    listed: true,
+    views: ['orders'],
   }),
   ownerWord: record({
     mode: 'merge',

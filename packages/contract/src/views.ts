@@ -18,6 +18,7 @@ export const VIEWS = [
   'appointments',
   'due',
   'owner-words',
+  'orders',
   'owner-photos',
   'practice-settings',
 ] as const;

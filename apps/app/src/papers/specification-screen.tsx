@@ -14,6 +14,7 @@ import { Body, Heading, Name, Small, Strong } from '../ui/text';
 import { TACK_STATE_WORDS } from '../words/tack-words';
 import { sitNumber } from '../words/sit-number';
 import { SIT_WORDS } from '../words/criterion-words';
+import { useOrderOf } from './use-order-of';
 import { type Line, specificationLines } from './specification-lines';
 import { useVisitPage, type LoadedVisit } from '../visit';
 import { type Choice, choiceOf, useChosenSitting, ThumbMap } from '../fit-room';
@@ -50,6 +51,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
   const { page } = loaded;
   const lines = useMemo(() => specificationLines(saddle, tried), [saddle, tried]);
   const sits = useChosenSitting(loaded, choice);
+  const order = useOrderOf(loaded, choice, lines);
   return (
     <Screen
       narrow
@@ -58,6 +60,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
       onBack={() => router.navigate(`/visits/${visitId}/fit-room`)}
       bottom={
         <>
+          <Button label={PAPERS_PHRASES.order} onPress={() => void order()} />
           <Button label={PAPERS_PHRASES.templates} onPress={() => router.push(`/visits/${visitId}/template?of=chosen`)} />
           <Button grow kind="main" label={PAPERS_PHRASES.print} onPress={() => window.print()} />
         </>

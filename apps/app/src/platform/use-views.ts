@@ -11,6 +11,7 @@ import {
   type Leather,
   type LeatherTaken,
   type ListedKind,
+  type Order,
   type OwnerPhoto,
   type OwnerWord,
   type PracticeSettingsFields,
@@ -183,6 +184,7 @@ export const useLeathers = (): View<Leather[]> => useRecords('leather');
 export const useContacts = (): View<Contact[]> => useRecords('contact');
 export const useYards = (): View<Yard[]> => useRecords('yard');
 export const useAppointments = (): View<Appointment[]> => useRecords('appointment');
+export const useOrders = (): View<Order[]> => useRecords('order');
 export const useOwnerWords = (): View<OwnerWord[]> => useRecords('ownerWord');
 export const useGirths = (): View<Girth[]> => useRecords('girth');
 export const useTackChecks = (): View<TackCheckKept[]> => useRecords('tackCheck');

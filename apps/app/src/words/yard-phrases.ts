@@ -14,6 +14,7 @@ export const YARD_PHRASES = {
   leathers: 'Leathers',
   calendar: 'Calendar',
   people: 'People',
+  orders: 'Orders',
   owners: 'Owners',
   tack: 'Tack',
   thePractice: 'Practice',

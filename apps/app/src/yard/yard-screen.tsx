@@ -104,6 +104,7 @@ const PLACES = [
   [YARD_PHRASES.owners, '/owners'],
   [YARD_PHRASES.tack, '/tack'],
   [YARD_PHRASES.theStock, '/saddles'],
+  [YARD_PHRASES.orders, '/orders'],
   [YARD_PHRASES.riders, '/riders'],
   [YARD_PHRASES.leathers, '/leathers'],
   [YARD_PHRASES.people, '/people'],

@@ -9,6 +9,7 @@ import { saddles } from '../saddles/saddles';
 import { girths, tackChecks } from '../tack/tack-checks';
 import { appointments } from '../calendar/appointments';
 import { contacts, yards } from '../contacts/contacts';
+import { orders } from '../orders/orders';
 import { ownerWords } from '../owners/owner-words';
 import { decisions } from '../visits/decisions';
 import { facts } from '../visits/facts';
@@ -28,6 +29,7 @@ export const collections = (db: DataSource) => ({
   contact: contacts(db),
   yard: yards(db),
   appointment: appointments(db),
+  order: orders(db),
   ownerWord: ownerWords(db),
   visit: visits(db),
   practiceSettings: practiceSettings(db),

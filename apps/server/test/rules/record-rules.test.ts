@@ -1,4 +1,5 @@
-import { type HorseFields, type PhotoWrite, MOST_PHOTOS } from '@fulcra/contract';
+import { type HorseFields, type OrderFields, type PhotoWrite, MOST_PHOTOS } from '@fulcra/contract';
+import { refuseStrangeStep } from '../../src/orders/order-rules';
 import { heldAfter, isNewPhoto, refuseOneTooMany } from '../../src/photos/photo-rules';
 import { FulcraError } from '../../src/platform/errors/fulcra-error';
 import { isRetried } from '../../src/platform/db/in-one-write';
@@ -162,5 +163,31 @@ describe('a refusal as it is sent', () => {
       problems: [{ code: 'SECTION_TOO_SMALL', values: { spanMm: 3 } }],
       clash: { fields: ['note'], theirs: { note: 'x' } },
     });
+  });
+});
+
+describe('an order', () => {
+  const step = (state: OrderFields['state'], by = 'Isla') => ({ state, at: '2026-11-20T09:00:00.000Z', by });
+  const order = (...history: ReturnType<typeof step>[]): OrderFields => ({
+    ...{ horseId: 'h', visitId: null, saddleId: null, contactId: null, title: 'T', lines: [], dueOn: null, note: '' },
+    ...{ state: history.at(-1)!.state, history },
+  });
+  const [draft, sent, inWork] = [step('draft'), step('sent'), step('inWork')];
+  it.each([
+    ['begins as a draft', null, order(draft), true],
+    ['never further on', null, order(sent), false],
+    ['goes on by one', order(draft), order(draft, sent), true],
+    ['by two that follow', order(draft), order(draft, sent, inWork), true],
+    ['leaves none out', order(draft), order(draft, inWork), false],
+    ['goes back by one', order(draft, sent), order(draft, sent, draft), true],
+    ['is not rewritten', order(draft, sent), order(draft), false],
+    ['nor in another’s name', order(draft), order(draft, step('sent', 'Other')), false],
+    ['what another did stands', order(step('draft', 'Other')), order(step('draft', 'Other'), sent), true],
+    ['its state is its last step', order(draft), { ...order(draft), state: 'sent' as const }, false],
+    ['its words change without a step', order(draft), { ...order(draft), note: 'soon' }, true],
+  ] as const)('%s', (_, before, after, goes) => {
+    const put = () => refuseStrangeStep(before, after, 'Isla');
+    if (goes) expect(put).not.toThrow();
+    else expect(refusal(put).code).toBe('ORDER_STEP_REFUSED');
   });
 });

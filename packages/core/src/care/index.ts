@@ -4,3 +4,4 @@ export * from './intervals';
 export * from './next-visit';
 export * from './tree-forecast';
 export * from './day-route';
+export * from './order-state';

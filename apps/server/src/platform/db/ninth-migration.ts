@@ -43,6 +43,26 @@ const STEPS = [
     KEY calendar_feed_person (person_id),
     CONSTRAINT calendar_feed_person FOREIGN KEY (person_id) REFERENCES person (id)
   ) ${TABLE}`,
+  `CREATE TABLE work_order (
+    id CHAR(36) NOT NULL PRIMARY KEY,
+    practice_id CHAR(36) NOT NULL,
+    horse_id CHAR(36) NOT NULL,
+    visit_id CHAR(36) NULL,
+    saddle_id CHAR(36) NULL,
+    contact_id CHAR(36) NULL,
+    title VARCHAR(120) NOT NULL,
+    \`lines\` LONGTEXT NOT NULL,
+    due_on DATE NULL,
+    note TEXT NOT NULL,
+    state VARCHAR(20) NOT NULL,
+    history LONGTEXT NOT NULL,
+    KEY work_order_practice (practice_id, id),
+    CONSTRAINT work_order_practice FOREIGN KEY (practice_id) REFERENCES practice (id),
+    CONSTRAINT work_order_horse FOREIGN KEY (horse_id) REFERENCES horse (id),
+    CONSTRAINT work_order_visit FOREIGN KEY (visit_id) REFERENCES visit (id),
+    CONSTRAINT work_order_saddle FOREIGN KEY (saddle_id) REFERENCES saddle (id),
+    CONSTRAINT work_order_contact FOREIGN KEY (contact_id) REFERENCES contact (id)
+  ) ${TABLE}`,
   `CREATE TABLE mail_out (
     id CHAR(36) NOT NULL PRIMARY KEY,
     practice_id CHAR(36) NOT NULL,

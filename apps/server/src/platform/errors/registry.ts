@@ -60,6 +60,11 @@ export const ERRORS = {
     message: 'The saddle of this visit, or its leathers, are noted as unsafe, so the visit cannot be called good to ride.',
     remedy: 'Have them mended and checked, note that where they are kept, or choose others.',
   },
+  ORDER_STEP_REFUSED: {
+    status: 422,
+    message: 'An order goes from one state to the next, in the name of whoever says so.',
+    remedy: 'Open the order again and go on from where it stands.',
+  },
   LINK_UNKNOWN: {
     status: 404,
     message: 'This link opens nothing any more.',

@@ -1,0 +1,4 @@
+import { OrdersScreen } from '../../orders/orders-screen';
+import { signedIn } from '../../session/signed-in';
+
+export default signedIn(OrdersScreen);

@@ -1,4 +1,4 @@
-import { dueListSchema } from '@fulcra/contract';
+import { dueListSchema, storySchema } from '@fulcra/contract';
 import ICAL from 'ical.js';
 import { v7 } from 'uuid';
 import { type NamedAppointment, calendarOf, momentIn } from '../src/calendar/ics';
@@ -48,6 +48,33 @@ describe('when horses are due', () => {
     const corrie = due.find((d) => d.horseName === 'Corrie')!;
     expect(corrie.forecast).not.toBeNull();
     expect(corrie.forecast!.code === 'tooFewDates' ? 0 : corrie.forecast!.dates).toBe(4);
+  });
+});
+
+describe('a horse’s whole history', () => {
+  it('has its visits with outlines, how it improved, and what was found on its tack, oldest first', async () => {
+    const { horseId } = dueListSchema.parse((await fitter.send('GET', '/api/due')).body).find((d) => d.horseName === 'Corrie')!;
+    const story = storySchema.parse((await fitter.send('GET', `/api/horses/${horseId}/story`)).body);
+    expect(story.visits.map((v) => v.on)).toEqual(['2026-03-12', '2026-05-02', '2026-06-19', '2026-09-18']);
+    expect(story.visits.every((v) => v.outline.length > 10 && v.step.witherMm !== null)).toBe(true);
+    expect(story.visits[0]!.move).toBeNull();
+    expect(story.visits[3]!.move!.witherMm).toBeCloseTo(story.visits[3]!.step.witherMm! - story.visits[2]!.step.witherMm!, 9);
+    expect(story.visits.map((v) => v.weightKg)).toEqual([478, 486, 492, 505]);
+    expect(story.visits.map((v) => v.foretold)).toEqual([null, null, null, null]);
+    expect(story.tack.map((t) => t.madeAt)).toEqual([...story.tack.map((t) => t.madeAt)].sort());
+    expect(story.tack.length).toBeGreaterThan(0);
+  });
+
+  it('a fall that its owner told of brings it at once, until it was visited again', async () => {
+    const { horseId, visitId } = await startedVisit(fitter);
+    const { token } = (await fitter.send('POST', `/api/horses/${horseId}/links`, { ownerName: 'O', days: 3 })).body as { token: string };
+    const body = { kind: 'changed', what: ['fell'], note: '' };
+    await running.visitor().send('PUT', `/api/shared/${token}/words/${v7()}`, { body });
+    const due = async () => dueListSchema.parse((await fitter.send('GET', '/api/due')).body).find((d) => d.horseId === horseId)!;
+    expect(await due()).toMatchObject({ reason: 'fall', atOnce: true });
+    const { id: _, fitter: __, ...was } = (await fitter.send('GET', `/api/visits/${visitId}`)).body.visit;
+    await fitter.send('PUT', `/api/visits/${visitId}`, { ...was, startedOn: '2031-01-01', was });
+    expect((await due()).reason).not.toBe('fall');
   });
 });
 

@@ -24,3 +24,4 @@ export * from './records';
 export * from './tack';
 export * from './owner';
 export * from './orders';
+export * from './story';

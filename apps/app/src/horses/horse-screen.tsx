@@ -53,6 +53,9 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
       {horse.note ? <Body>{horse.note}</Body> : null}
       <KeptBy horse={horse} />
       <NextVisit horseId={horseId} />
+      <XStack>
+        <Button kind="quiet" tight label={HORSES_PHRASES.story} onPress={() => router.push(`/horses/${horseId}/story`)} />
+      </XStack>
       {visits.length === 0 ? (
         <EmptyState title={HORSES_PHRASES.noVisitYet} text={HORSES_PHRASES.aVisitBegins} />
       ) : (

@@ -1,6 +1,7 @@
 import { type Report } from '@fulcra/contract';
-import { type Section, CROWN_RADIUS_MM, archOutline } from '@fulcra/core';
+import { CROWN_RADIUS_MM, archOutline } from '@fulcra/core';
 import Svg, { Path } from 'react-native-svg';
+import { asSection } from '../drawings/as-section';
 import { paperScale, pathThrough, reachOf } from '../drawings/paper-scale';
 import { SectionLines, SideNames } from '../drawings/section-lines';
 import { usePalette } from '../ui/use-palette';
@@ -9,15 +10,6 @@ import { dayWords } from '../words/measure-words';
 
 const HEIGHT = 200;
 type Decision = NonNullable<Report['decision']>;
-
-/** Points as a section: the apex is the place at (0, 0). */
-export function asSection(points: readonly { readonly yMm: number; readonly zMm: number }[]): Section {
-  const apexIndex = Math.max(
-    0,
-    points.findIndex((p) => p.yMm === 0 && p.zMm === 0),
-  );
-  return { points, apexIndex, coarse: false };
-}
 
 /** The back with the front of the saddle as it was decided. */
 export function DecidedDrawing({ decision, on, widthPx }: { readonly decision: Decision; readonly on: string; readonly widthPx: number }) {

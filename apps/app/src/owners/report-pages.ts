@@ -2,7 +2,7 @@ import { type Report } from '@fulcra/contract';
 import { type Item, type Page, type PointYZ, CROWN_RADIUS_MM, archOutline, point } from '@fulcra/core';
 import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dayWords } from '../words/measure-words';
-import { asSection } from './report-drawings';
+import { asSection } from '../drawings/as-section';
 import { reportParts } from './report-parts';
 
 /** A4, mm, and how the lines of a report stand on it. */

@@ -6,7 +6,7 @@ import { dayWords } from '../words/measure-words';
 import { changeInPlainWords, reportHeadline } from '../words/report-words';
 import { takenBackWords } from '../words/ride-words';
 import { TACK_STATE_WORDS, spotWords } from '../words/tack-words';
-import { asSection } from './report-drawings';
+import { asSection } from '../drawings/as-section';
 
 /** One part of a report: a heading with paragraphs, and the drawing that belongs to it. */
 export interface ReportPart {

@@ -29,6 +29,7 @@ export const HORSES_PHRASES = {
   beforeThatAt: (deg: string, mm: string, fitter: string): string => `Before that: ${deg}, ${mm} at 100, by ${fitter}`,
   openThisVisit: 'Open this visit',
   report: 'Owner’s report',
+  story: 'Its whole history',
   template: 'Template',
   sectionWithThe: 'Section with the chosen arch',
 } as const;

@@ -14,14 +14,20 @@ import {
   schoolById,
   visitReasons,
 } from '@fulcra/core';
-import { type DecisionWrite } from '@fulcra/contract';
+import { type Decision, type Fact } from '@fulcra/contract';
 import { type SchoolId } from '@fulcra/core';
 
 /** A horse as far as its next visit depends on it. */
 export interface HorseOnRecord {
   readonly horse: { readonly id: string; readonly name: string; readonly bornYear: number | null; readonly yardId: string | null };
   /** Oldest first. */
-  readonly visits: readonly (PastVisit & ReasonVisit & { readonly schoolId: SchoolId; readonly decision: DecisionWrite | null })[];
+  readonly visits: readonly (PastVisit &
+    ReasonVisit & {
+      readonly id: string;
+      readonly facts: readonly Fact[];
+      readonly schoolId: SchoolId;
+      readonly decision: Decision | null;
+    })[];
   readonly tackHeld: boolean;
   readonly fell: boolean;
 }
@@ -53,7 +59,8 @@ function forecastNow(visits: HorseOnRecord['visits'], saddles: ReadonlyMap<strin
   return tree === null ? null : forecastOfHorse(visits, tree, schoolById(ends.schoolId), today);
 }
 
-function presentTree(
+/** What a visit ended with. */
+export function presentTree(
   { decision, facts }: HorseOnRecord['visits'][number],
   saddles: ReadonlyMap<string, DescribedSaddle>,
 ): PresentTree | null {

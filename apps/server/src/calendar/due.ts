@@ -1,4 +1,4 @@
-import { type Due, PRACTICE_DEFAULTS, type Fact } from '@fulcra/contract';
+import { type OwnerWord, type Due, PRACTICE_DEFAULTS, type Fact } from '@fulcra/contract';
 import { describedOf, saddlesOfVisit } from '@fulcra/core';
 import { TZDate } from '@date-fns/tz';
 import { formatISO } from 'date-fns';
@@ -8,6 +8,7 @@ import { LeatherEntity } from '../leathers/leather.entity';
 import { type Collections } from '../stores/collections';
 import { GirthEntity } from '../tack/tack.entity';
 import { heldTack } from '../tack/held-tack';
+import { OwnerWordEntity } from '../owners/owner.entity';
 import { decidedAt } from '../visits/decided';
 import { VisitEntity } from '../visits/visit.entity';
 import { type HorseOnRecord, dueOfHorse } from './due-of-horse';
@@ -38,7 +39,7 @@ export async function dueOf(needs: DueNeeds, practiceId: string, horseId: string
 }
 
 /** All horses with their visits, read with one question for each kind of thing. */
-async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: string, horseId: string | null): Promise<HorseOnRecord[]> {
+export async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: string, horseId: string | null): Promise<HorseOnRecord[]> {
   const horses = await db.getRepository(HorseEntity).findBy({ practiceId, ...(horseId !== null && { id: horseId }) });
   const where = { practiceId, ...(horseId !== null && { horseId }) };
   const visits = await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'ASC', id: 'ASC' } });
@@ -50,6 +51,7 @@ async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: string, hors
   ];
   const goesWith = await tackBeside(db, practiceId);
   const held = await heldTack(db.manager, practiceId);
+  const words = await db.getRepository(OwnerWordEntity).findBy({ practiceId, ...(horseId !== null && { horseId }) });
   return horses.map((horse) => {
     const own = visits
       .filter((v) => v.horseId === horse.id)
@@ -57,16 +59,28 @@ async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: string, hors
         const found: Fact[] = facts.get(v.id) ?? [];
         const { decision } = decidedAt(decided.get(v.id) ?? [], v.id);
         return {
-          ...{ on: v.startedOn, schoolId: v.schoolId, visit: { stationMm: v.stationMm }, facts: found, takes: takes.get(v.id) ?? [] },
+          ...{
+            id: v.id,
+            on: v.startedOn,
+            schoolId: v.schoolId,
+            visit: { stationMm: v.stationMm },
+            facts: found,
+            takes: takes.get(v.id) ?? [],
+          },
           ...{ decision, decidedSaddleId: decision?.saddleId ?? null },
         };
       });
     const last = own.at(-1);
     const used = last === undefined ? [] : saddlesOfVisit(last.facts, last.decidedSaddleId);
     const tackHeld = [...used, ...goesWith.filter((t) => used.includes(t.saddleId!)).map((t) => t.id)].some((id) => held.has(id));
-    return { horse, visits: own, tackHeld, fell: false };
+    const fell = words.some((w) => w.horseId === horse.id && fellAfter(w, last?.on ?? ''));
+    return { horse, visits: own, tackHeld, fell };
   });
 }
+
+/** A fall that an owner told of since the last visit: the tree is looked at before the next ride. */
+const fellAfter = ({ body, madeAt }: OwnerWord, lastVisitOn: string): boolean =>
+  body.kind === 'changed' && body.what.includes('fell') && madeAt.slice(0, 10) >= lastVisitOn;
 
 /** Leathers and girths that belong to a saddle. */
 async function tackBeside(db: DataSource, practiceId: string): Promise<{ readonly id: string; readonly saddleId: string | null }[]> {

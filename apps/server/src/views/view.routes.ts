@@ -3,6 +3,7 @@ import {
   horseTracingsSchema,
   idSchema,
   saddlePhotoSchema,
+  storySchema,
   ownerPhotoSchema,
   tackPhotoSchema,
   visitPageSchema,
@@ -18,6 +19,7 @@ import { signedIn } from '../platform/auth/plugin';
 import { decidedAt } from '../visits/decided';
 import { earlierFacts } from '../visits/fact-rules';
 import { rideResults } from '../visits/ride';
+import { storyOf } from './story';
 import { landmarksAt, tracedAt } from './tracings';
 import { yardPage } from './yard';
 
@@ -41,6 +43,9 @@ export const viewRoutes: FastifyPluginAsyncZod<Needs> = async (app, needs) => {
   );
   app.get('/api/horses/:horseId/tracings', { schema: { params: ofHorse, response: { 200: horseTracingsSchema } } }, async (request) =>
     horseTracings(needs, request),
+  );
+  app.get('/api/horses/:horseId/story', { schema: { params: ofHorse, response: { 200: storySchema } } }, async (request) =>
+    storyOf(needs, signedIn(request).practiceId, request.params.horseId),
   );
   app.get('/api/visits/:visitId', { schema: { params: ofVisit, response: { 200: visitPageSchema } } }, async (request) =>
     visitPage(needs, request),

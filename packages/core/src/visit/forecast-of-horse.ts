@@ -21,15 +21,16 @@ export interface PresentTree {
   readonly chosen: { readonly saddle: DescribedSaddle; readonly setup: SaddleSetup; readonly rider: RiderLoad | null } | null;
 }
 
-/** When the present tree leaves tolerance, by carrying it through the front and the sitting of every visit. */
+/** The present tree carried through the front and the sitting of every visit that was measured. */
+export const fitsOfHorse = (visits: readonly PastVisit[], tree: PresentTree, school: School): FitOnDay[] =>
+  visits.flatMap((visit) => {
+    const values = fitOf(visit, tree, school);
+    return values.length === 0 ? [] : [{ day: dayNumber(visit.on), values }];
+  });
+
+/** When the present tree leaves tolerance. */
 export const forecastOfHorse = (visits: readonly PastVisit[], tree: PresentTree, school: School, today: string): TreeForecast =>
-  treeForecast(
-    visits.flatMap((visit) => {
-      const values = fitOf(visit, tree, school);
-      return values.length === 0 ? [] : [{ day: dayNumber(visit.on), values } satisfies FitOnDay];
-    }),
-    dayNumber(today),
-  );
+  treeForecast(fitsOfHorse(visits, tree, school), dayNumber(today));
 
 function fitOf(visit: PastVisit, tree: PresentTree, school: School): FitValue[] {
   const measured = measuredVisit(visit);

@@ -13,3 +13,4 @@ export * from './sit-questions';
 export * from './front-questions';
 export * from './forecast-of-horse';
 export * from './reasons-of-horse';
+export * from './improving';

@@ -176,3 +176,46 @@ test('rider, leathers and what belongs to them are clean by axe, by day and by e
   await fitter.button('All back to the defaults').waitFor();
   await isClean(page, 'practice');
 });
+
+test('tack, calendar, papers and the owner’s page are clean by axe, by day and by evening', async ({ page }) => {
+  test.setTimeout(300_000);
+  const fitter = new Fitter(page);
+  await fitter.arrives('/tack');
+  await page.getByTestId('tack-row').first().waitFor();
+  await isClean(page, 'tack');
+  await page.getByTestId('tack-row').first().click();
+  await fitter.button('Walk round it').waitFor();
+  await isClean(page, 'one item of tack');
+  await fitter.button('Walk round it').click();
+  await fitter.button('Before').waitFor();
+  await isClean(page, 'walk');
+  await page.goto('/calendar');
+  await page.getByRole('group', { name: 'Pipit' }).waitFor();
+  await isClean(page, 'calendar');
+  await fitter.button('Month').click();
+  await isClean(page, 'month');
+  for (const place of ['people', 'owners', 'letters', 'orders']) {
+    await page.goto(`/${place}`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await isClean(page, place);
+  }
+  await page.goto(`/visits/${CORRIE_VISIT}/report`);
+  await page.getByTestId('report').waitFor();
+  await isClean(page, 'report');
+  await fitter.button('Give it to the owner').click();
+  await fitter.button('Make a link').click();
+  const address = await page.getByTestId('link-address').textContent();
+  await isClean(page, 'link');
+  await page.goto(new URL(address!).pathname);
+  await fitter.button('Look over the tack').waitFor();
+  await isClean(page, 'owner’s page');
+  await fitter.button('Something changed').click();
+  await isClean(page, 'something changed');
+  await fitter.button('Back').click();
+  await fitter.button('Measure at home').click();
+  await fitter.button('Next').click();
+  await isClean(page, 'at home');
+  await page.goto('/horses/019b8b1f-2400-7000-8000-0000000000cf/story');
+  await fitter.button('Print').waitFor();
+  await isClean(page, 'history');
+});

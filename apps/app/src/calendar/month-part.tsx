@@ -90,9 +90,10 @@ function Day({ day, other, chosen, planned, due, onPress }: DayProps) {
         borderWidth={chosen ? 2 : today ? 1 : 0}
         borderColor={chosen ? '$action' : '$ink'}
         borderRadius={10}
-        opacity={other ? 0.45 : 1}
       >
-        <Body fontWeight={today ? '700' : '400'}>{Number(day.slice(8))}</Body>
+        <Body fontWeight={today ? '700' : '400'} color={other ? '$muted' : '$ink'}>
+          {Number(day.slice(8))}
+        </Body>
         <Small height={18}>
           {'●'.repeat(Math.min(3, planned))}
           {'○'.repeat(Math.min(3, due))}

@@ -36,7 +36,7 @@ function Link({ link, onRevoke }: { readonly link: OwnerLink; readonly onRevoke:
   const open = link.revokedAt === null && Date.parse(link.expiresAt) > clock.now().getTime();
   const state = link.revokedAt !== null ? `, ${OWNER_PHRASES.revoked}` : open ? '' : `, ${OWNER_PHRASES.expired}`;
   return (
-    <XStack alignItems="center" borderTopWidth={1} borderColor="$rule" opacity={open ? 1 : 0.6}>
+    <XStack alignItems="center" borderTopWidth={1} borderColor="$rule">
       <Body flex={1}>
         {OWNER_PHRASES.madeFor(link.ownerName, dayWords(link.expiresAt.slice(0, 10)))}
         {state}

@@ -29,7 +29,7 @@ function Check({ check }: { readonly check: TackCheckKept }) {
   const toggle = () => void send({ kind: 'tackCheck', tackCheckId, body: { ...was, withdrawn: !was.withdrawn, was } });
   const stays = check.found.some((f) => f.finding === 'unsafe');
   return (
-    <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$s" opacity={check.withdrawn ? 0.6 : 1} alignItems="flex-start">
+    <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$s" alignItems="flex-start">
       <YStack flex={1} gap="$xs">
         <Body fontWeight="700">
           {dayWords(check.madeAt.slice(0, 10))}, {check.source === 'owner' ? TACK_PHRASES.byOwner(check.hand) : check.hand}

@@ -42,7 +42,7 @@ export const PAPERS_PHRASES = {
   keepWhatYou: 'Keep what you try in the fit room, then choose one of them; its specification is written here.',
   toTheFit: 'To the fit room',
   specification2: (startedOn: string): string => `Specification, ${startedOn}`,
-  order: 'Order the work',
+  order: 'Order',
   orderTitle: (saddle: string, horse: string): string => `${saddle} for ${horse}`,
   templates: 'Templates',
   print: 'Print',

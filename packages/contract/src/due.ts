@@ -9,6 +9,8 @@ export const forecastSchema = z.object({
   id: z.enum(TREE_CRITERIA),
   code: z.enum(['leaves', 'stays', 'alreadyOut', 'tooFewDates']),
   dates: z.number().int(),
+  /** Counted anew from this day on, and why; null where all dates count. */
+  since: z.object({ on: daySchema, why: z.enum(['timeOff', 'work', 'weight']) }).nullable(),
   on: daySchema.nullable(),
   early: daySchema.nullable(),
   late: daySchema.nullable(),

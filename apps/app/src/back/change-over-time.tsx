@@ -8,11 +8,12 @@ import { MillimetreGrid } from '../drawings/millimetre-grid';
 import { paperScale, reachOf } from '../drawings/paper-scale';
 import { SectionLines, SideNames } from '../drawings/section-lines';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { useTracings } from '../platform/use-views';
+import { useHorse, useTracings } from '../platform/use-views';
 import { Choice } from '../ui/choice';
 import { EmptyState } from '../ui/empty-state';
 import { Body, Small, Strong } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
+import { FIELD_WORDS, valueWords } from '../words/intake-words';
 import { changeWords, dayWords } from '../words/measure-words';
 import { STATION_WORDS } from '../words/station-words';
 import { TrendLines } from './trend-lines';
@@ -49,10 +50,21 @@ export function ChangeOverTime({ horseId, visitId }: { readonly horseId: string;
           text={BACK_PHRASES.theOfTwo(STATION_WORDS[station].name.toLowerCase(), stages.length === 1 ? BACK_PHRASES.thereIsOne : '')}
         />
       ) : (
-        <Stages stages={stages} at={at} onMove={setChosen} />
+        <>
+          <Stages stages={stages} at={at} onMove={setChosen} />
+          <SaidThen horseId={horseId} on={stages[at]!.on} />
+        </>
       )}
     </YStack>
   );
+}
+
+/** Weight and work as they were said by that day. */
+function SaidThen({ horseId, on }: { readonly horseId: string; readonly on: string }) {
+  const said = (useHorse(horseId).data?.said ?? []).filter((f) => f.on <= on);
+  const last = (['weightKg', 'work'] as const).flatMap((field) => said.findLast((f) => f.field === field) ?? []);
+  if (last.length === 0) return null;
+  return <Small>{last.map((f) => `${FIELD_WORDS[f.field]}: ${valueWords(f.field, f.value)} (${dayWords(f.on)})`).join(' · ')}</Small>;
 }
 
 /** Visits in which this station has takes that agree, oldest first. */

@@ -3,6 +3,7 @@ import { type Saddle } from '@fulcra/contract';
 import { type RankedSaddle, type SchoolId, type Section, neutralWidth } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
+import { HeldBanner } from '../tack';
 import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
@@ -93,6 +94,7 @@ function StockEntry({ saddle, ranked, setup, onChoose }: EntryProps) {
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$m" gap="$xs">
       <Name>{saddle.name}</Name>
+      <HeldBanner id={saddle.id} />
       <Small>
         {saddle.maker}; {saddle.kind === 'western' ? FRONT_PHRASES.westernItsBars : ''}
         {CHANGE_WORDS[saddle.change]}

@@ -12,6 +12,7 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body } from '../ui/text';
 import { ageWords, heightWords } from '../words/measure-words';
+import { WordsOfHorse } from '../owners';
 import { KeptBy } from '../people';
 import { NextVisit } from '../calendar';
 import { VisitEntry } from './visit-entry';
@@ -53,6 +54,7 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
       {horse.note ? <Body>{horse.note}</Body> : null}
       <KeptBy horse={horse} />
       <NextVisit horseId={horseId} />
+      <WordsOfHorse horseId={horseId} />
       <XStack>
         <Button kind="quiet" tight label={HORSES_PHRASES.story} onPress={() => router.push(`/horses/${horseId}/story`)} />
       </XStack>

@@ -11,6 +11,7 @@ import { Complaints } from './complaints';
 import { HorseFacts } from './horse-facts';
 import { RidersOfHorse } from './riders-of-horse';
 import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { WordsOfHorse } from '../owners';
 import { PhotoStrip } from '../photos';
 
 export function IntakeScreen({ visitId }: { readonly visitId: string }) {
@@ -37,6 +38,7 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
     >
       <Columns>
         <YStack gap="$xl">
+          <WordsOfHorse horseId={horse.id} visitId={visitId} />
           <Complaints loaded={loaded} />
           <HorseFacts loaded={loaded} />
         </YStack>

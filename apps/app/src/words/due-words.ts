@@ -40,8 +40,19 @@ const LEAVES_WORDS: Readonly<Record<TreeCriterion, string>> = {
   roll: 'the saddle stops lying straight across',
 };
 
+const RESTART_WORDS: Readonly<Record<NonNullable<Forecast['since']>['why'], string>> = {
+  timeOff: 'it came back from time off',
+  work: 'its work changed',
+  weight: 'its weight changed by a twentieth',
+};
+
 /** When the present tree leaves its tolerance, with its interval, or why that can't be said. */
-export function forecastWords({ id, code, dates, on, early, late, until, level }: Forecast): string {
+export const forecastWords = (forecast: Forecast): string =>
+  forecast.since === null
+    ? leavesWords(forecast)
+    : `${leavesWords(forecast)} Counted from ${dayWords(forecast.since.on)} on, when ${RESTART_WORDS[forecast.since.why]}.`;
+
+function leavesWords({ id, code, dates, on, early, late, until, level }: Forecast): string {
   switch (code) {
     case 'alreadyOut':
       return `As it changes, ${LEAVES_WORDS[id]} now already.`;

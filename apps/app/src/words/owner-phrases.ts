@@ -54,6 +54,7 @@ export const OWNER_PHRASES = {
   noLinks: 'No link is open.',
   owners: 'Owners',
   ownersNote: 'What owners say through their links',
+  ownerSays: 'The owner says',
   waiting: 'Waits to be taken up',
   takenUp: 'Taken up',
   takenUpBy: (by: string, day: string): string => `taken up by ${by}, ${day}`,

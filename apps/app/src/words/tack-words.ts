@@ -1,5 +1,5 @@
 import { type TackFinding, type TackKind, type TackPoint, type TackRound, type TackSpot, type TackState } from '@fulcra/core';
-import { BAR_TAIL_PAST_CANTLE_MM } from '@fulcra/core';
+import { BAR_TAIL_PAST_CANTLE_MM, BOOT_HEEL_LEAST_MM, IRON_OVER_BOOT_MM } from '@fulcra/core';
 import { type GIRTH_ELASTICS, type GIRTH_MATERIALS } from '@fulcra/contract';
 import { type Tone } from './tone';
 
@@ -141,8 +141,8 @@ export const POINT_WORDS: Readonly<Record<TackPoint, PointWords>> = {
   leatherAtBar: { name: 'Where it lies on the bar', how: 'Take it off and bend it where the bar was.', unsafe: 'Cracked or thinned.' },
   iron: {
     name: 'Iron',
-    how: 'Look at eye and tread; try the release if it has one.',
-    unsafe: 'Bent, cracked, or a release that opens by itself or not at all.',
+    how: `Look at eye and tread; try the release if it has one. The iron is ${IRON_OVER_BOOT_MM.least} to ${IRON_OVER_BOOT_MM.most} mm wider than the boot; its heel at least ${BOOT_HEEL_LEAST_MM} mm.`,
+    unsafe: 'Bent or cracked; a release that opens by itself or not at all; narrower, or so wide that the foot slides through.',
   },
   leatherOther: { name: 'Anything else', how: 'Whatever else you find on this pair.', unsafe: 'Whatever you would not ride in.' },
   girthBuckles: { name: 'Buckles', how: 'Work each pin and roller.', unsafe: 'A pin slips past, a roller is broken.' },

@@ -12,6 +12,7 @@ import {
   forecastOfHorse,
   nextVisit,
   schoolById,
+  sinceRestart,
   visitReasons,
 } from '@fulcra/core';
 import { type Decision, type Fact } from '@fulcra/contract';
@@ -41,22 +42,35 @@ export function dueOfHorse(
 ): Due | null {
   const last = visits.at(-1);
   if (last === undefined) return null;
-  const forecast = forecastNow(visits, saddles, today);
+  const counted = sinceRestart(visits);
+  const forecast = forecastNow(visits, counted.visits, saddles, today);
   const next = nextVisit({
     lastVisitOn: last.on,
     reasons: visitReasons({ visits, bornYear: horse.bornYear, today, tackHeld, fell }),
     forecast: forecast?.first?.leaves ?? null,
     intervals,
   });
-  return { horseId: horse.id, horseName: horse.name, yardId: horse.yardId, lastVisitOn: last.on, ...next, forecast: told(forecast) };
+  return {
+    horseId: horse.id,
+    horseName: horse.name,
+    yardId: horse.yardId,
+    lastVisitOn: last.on,
+    ...next,
+    forecast: told(forecast, counted.why === null ? null : { on: counted.visits[0]!.on, why: counted.why }),
+  };
 }
 
-/** The tree that was decided on or chosen last, carried through every visit; null where there is none. */
-function forecastNow(visits: HorseOnRecord['visits'], saddles: ReadonlyMap<string, DescribedSaddle>, today: string): TreeForecast | null {
+/** The tree that was decided on or chosen last, carried through the visits that count; null where there is none. */
+function forecastNow(
+  visits: HorseOnRecord['visits'],
+  counted: HorseOnRecord['visits'],
+  saddles: ReadonlyMap<string, DescribedSaddle>,
+  today: string,
+): TreeForecast | null {
   const ends = visits.findLast((v) => v.decision !== null || chosenSettingOf(v.facts) !== null);
   if (ends === undefined) return null;
   const tree = presentTree(ends, saddles);
-  return tree === null ? null : forecastOfHorse(visits, tree, schoolById(ends.schoolId), today);
+  return tree === null ? null : forecastOfHorse(counted, tree, schoolById(ends.schoolId), today);
 }
 
 /** What a visit ended with. */
@@ -73,7 +87,7 @@ export function presentTree(
 }
 
 /** As it is sent: days instead of numbers, and nothing claimed where it can't be known. */
-function told(forecast: TreeForecast | null): Forecast | null {
+function told(forecast: TreeForecast | null, since: Forecast['since']): Forecast | null {
   if (forecast === null || forecast.first === null) return null;
   const { id, leaves } = forecast.first;
   const trend = 'trend' in leaves ? leaves.trend : null;
@@ -81,6 +95,7 @@ function told(forecast: TreeForecast | null): Forecast | null {
   return {
     id,
     code: leaves.code,
+    since,
     dates: leaves.code === 'tooFewDates' ? leaves.dates : (trend?.dates ?? 0),
     on: leaves.code === 'leaves' ? day(leaves.day) : null,
     early: leaves.code === 'leaves' ? day(leaves.earlyDay) : null,

@@ -106,5 +106,9 @@ export const sameTackSpot = (a: TackSpot, b: TackSpot): boolean => a.point === b
 export const isSpotOf = (kind: TackKind, { point, side }: TackSpot): boolean =>
   TACK_POINTS[point].of === kind && TACK_POINTS[point].sided === (side !== null);
 
+/** An iron is so much wider than the boot, mm: less can trap the foot, more lets it slide through (usual safety rule, default). */
+export const IRON_OVER_BOOT_MM = { least: 20, most: 30 } as const;
+/** A boot without so much of a heel can slide through the iron, mm (usual safety rule, default). */
+export const BOOT_HEEL_LEAST_MM = 12;
 /** A western bar's tail reaches at least so far past the cantle, mm (usual practice, default). */
 export const BAR_TAIL_PAST_CANTLE_MM = 75;

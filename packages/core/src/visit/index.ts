@@ -14,3 +14,4 @@ export * from './front-questions';
 export * from './forecast-of-horse';
 export * from './reasons-of-horse';
 export * from './improving';
+export * from './restart';

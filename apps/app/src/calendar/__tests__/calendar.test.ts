@@ -92,6 +92,7 @@ describe('why, in words', () => {
   const FORECAST: Forecast = {
     id: 'frontEven',
     code: 'leaves',
+    since: null,
     dates: 5,
     on: '2027-03-14',
     early: '2027-02-02',
@@ -105,5 +106,6 @@ describe('why, in words', () => {
     [{ code: 'alreadyOut' }, /stops lying even now already/],
     [{ code: 'stays', until: '2027-06-01' }, /holds until 1 Jun 2027/],
     [{ code: 'tooFewDates', dates: 1 }, /one date, four are needed/],
+    [{ since: { on: '2026-05-02', why: 'work' } }, /Counted from 2 May 2026 on, when its work changed\.$/],
   ] as const)('the forecast: %j', (change, words) => expect(forecastWords({ ...FORECAST, ...change })).toMatch(words));
 });

@@ -89,7 +89,7 @@ export function HomeForm({ token, onBack, onDone }: SayProps) {
         <YStack gap="$m">
           <Stood typed={typed} put={put} />
           <PhoneTilt tiltDeg={typed.tiltDeg} onTilt={(tiltDeg) => put({ ...typed, tiltDeg })} />
-          <SideOutline />
+          <SideOutline photo={photos.findLast((p) => p.view === 'nearSide') ?? null} />
           {picker(OWNER_PHRASES.sidePhoto, 'nearSide')}
         </YStack>
       ) : null}

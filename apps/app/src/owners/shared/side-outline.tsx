@@ -1,30 +1,57 @@
+import { useEffect, useState } from 'react';
+import { Image } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
+import { YStack } from 'tamagui';
 import { HORSE_OUTLINE } from '../../drawings/horse-outline';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
 import { usePalette } from '../../ui/use-palette';
-import { YStack } from 'tamagui';
 import { OWNER_PHRASES } from '../../words/owner-phrases';
+import { type ReadyPhoto } from './shared-api';
 
 const BOX = { left: -48, top: 136, width: 160, height: 138 } as const;
+const MOST_WIDE = 340;
+const PATH = `${HORSE_OUTLINE.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x - BOX.left} ${BOX.top - y}`).join('')}Z`;
 
-/** How the horse fills the picture from the side; the outline is one's guide, nothing is recognised by it. */
-export function SideOutline() {
+/** How the horse fills the picture from the side, laid over the picture once there is one; nothing is recognised by it. */
+export function SideOutline({ photo }: { readonly photo: ReadyPhoto | null }) {
   const palette = usePalette();
   const [width, onLayout] = useMeasuredWidth();
-  const path = HORSE_OUTLINE.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x - BOX.left} ${BOX.top - y}`).join('');
+  const url = useBlobUrl(photo?.blob ?? null);
+  const [w, h] = [Math.min(width, MOST_WIDE), (Math.min(width, MOST_WIDE) * BOX.height) / BOX.width];
   return (
     <YStack onLayout={onLayout} alignItems="center">
       {width === 0 ? null : (
-        <Svg
-          width={Math.min(width, 340)}
-          height={(Math.min(width, 340) * BOX.height) / BOX.width}
-          viewBox={`0 0 ${BOX.width} ${BOX.height}`}
-          role="img"
-          aria-label={OWNER_PHRASES.outlineSide}
-        >
-          <Path d={`${path}Z`} fill={palette.horse} stroke={palette.ink} strokeWidth={1.2} strokeLinejoin="round" />
-        </Svg>
+        <YStack width={w} height={h} position="relative">
+          {url === null ? null : (
+            <Image
+              source={{ uri: url }}
+              accessibilityLabel={OWNER_PHRASES.sidePhoto}
+              resizeMode="contain"
+              style={{ position: 'absolute', width: w, height: h }}
+            />
+          )}
+          <Svg width={w} height={h} viewBox={`0 0 ${BOX.width} ${BOX.height}`} role="img" aria-label={OWNER_PHRASES.outlineSide}>
+            <Path
+              d={PATH}
+              fill={url === null ? palette.horse : 'none'}
+              stroke={url === null ? palette.ink : palette.lookOut}
+              strokeWidth={1.4}
+              strokeLinejoin="round"
+            />
+          </Svg>
+        </YStack>
       )}
     </YStack>
   );
+}
+
+function useBlobUrl(blob: Blob | null): string | null {
+  const [url, setUrl] = useState<string | null>(null);
+  useEffect(() => {
+    if (blob === null) return setUrl(null);
+    const own = URL.createObjectURL(blob);
+    setUrl(own);
+    return () => URL.revokeObjectURL(own);
+  }, [blob]);
+  return url;
 }

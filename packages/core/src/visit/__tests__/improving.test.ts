@@ -1,7 +1,13 @@
 import { type FitOnDay } from '../../care';
 import { CHAIN_ERROR_MM, type ChainStep, chainMove, forecastsHeld } from '../improving';
 
-const step = (more: Partial<ChainStep>): ChainStep => ({ on: '2026-01-01', witherMm: 40, frontMm: 36, straps: ['first', 'second'], ...more });
+const step = (more: Partial<ChainStep>): ChainStep => ({
+  on: '2026-01-01',
+  witherMm: 40,
+  frontMm: 36,
+  straps: ['first', 'second'],
+  ...more,
+});
 
 describe('a horse that improves', () => {
   it.each([

@@ -1,0 +1,1 @@
+export { WordsOfHorse } from './words-of-horse';

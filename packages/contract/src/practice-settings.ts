@@ -50,14 +50,15 @@ export const RIDER_HABITS: RiderHabits = riderHabitsSchema.parse({
 
 /** Until a practice says where it is. */
 export const DEFAULT_TIME_ZONE = 'Europe/London';
-const isZone = (zone: string): boolean => {
+/** Whether a clock is called that, as Europe/London. */
+export const isTimeZone = (zone: string): boolean => {
   try {
     return new Intl.DateTimeFormat('en', { timeZone: zone }).format(0) !== '';
   } catch {
     return false;
   }
 };
-const timeZoneSchema = z.string().max(60).refine(isZone, 'is not a time zone');
+const timeZoneSchema = z.string().max(60).refine(isTimeZone, 'is not a time zone');
 /** Nobody waits longer for the next visit, days. */
 export const VISIT_DAYS_LIMITS = { least: 14, most: 365 } as const;
 const visitDaysSchema = z.record(

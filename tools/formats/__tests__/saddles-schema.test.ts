@@ -19,7 +19,8 @@ describe('docs/saddles-file.schema.json', () => {
     const schema = saddleFileJsonSchema() as unknown as Described;
     expect(schema.properties.format!.const).toBe('fulcra-saddles');
     const saddle = schema.properties.saddles!.items!;
-    expect(saddle.required).toEqual(expect.arrayContaining(['name', 'maker', 'front', 'build', 'state']));
+    expect(saddle.required).toEqual(expect.arrayContaining(['name', 'maker', 'front', 'build']));
+    expect(saddle.required).not.toContain('state');
     expect(saddle.properties.front!.required).not.toContain('otherShapes');
   });
 });

@@ -33,7 +33,8 @@ class Writer {
   readonly pages: Item[][] = [[]];
   private downMm = 0;
 
-  private room(mm: number): void {
+  /** Begins a new page where so much doesn't fit on this one any more. */
+  room(mm: number): void {
     if (this.downMm + mm <= PAPER.heightMm - 2 * PAPER.marginMm) return;
     this.pages.push([]);
     this.downMm = 0;
@@ -85,6 +86,8 @@ export function reportPages(report: Report, today: string): Page[] {
   writer.text(headline, TEXT.headline, true);
   for (const p of parts) {
     writer.gap(4);
+    // a heading stays with what it is the heading of
+    writer.room(TEXT.heading * LEADING + (p.drawing === null ? TEXT.body * LEADING : DRAWING_MM.height + 6));
     writer.text(p.title, TEXT.heading, true);
     if (p.drawing === 'decided' && decision !== null)
       writer.drawing([...halves(decision.section), { style: 'arch', points: archOf(decision) }]);

@@ -29,6 +29,7 @@ import { pdfFonts } from './pdf-fonts';
 import { SheetPreview } from './sheet-preview';
 import { type StationTemplate, templatesOfChoice } from './template-of-choice';
 import { templateOfVisit } from './template-of-visit';
+import { HeldBanner } from '../tack';
 import { type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 import { choiceOf, useChosenSitting } from '../fit-room';
 
@@ -83,6 +84,7 @@ function OfDecision({ visitId, loaded, saddles }: OfProps) {
       onBack={back}
       templates={[{ station: 'front', template }]}
       caution={page.decision === null ? PAPERS_PHRASES.nothingIsDecided : null}
+      saddleId={saddle?.id ?? null}
     />
   );
 }
@@ -121,6 +123,7 @@ function OfChoice({ visitId, loaded, saddles }: OfProps) {
       onBack={() => router.navigate(`/visits/${visitId}/specification`)}
       templates={templates}
       caution={rest === null ? PAPERS_PHRASES.thisSettingCant : null}
+      saddleId={choice.saddle.id}
     />
   );
 }
@@ -132,9 +135,11 @@ interface SheetsProps {
   readonly onBack: () => void;
   readonly templates: readonly StationTemplate[];
   readonly caution: string | null;
+  /** The saddle they are of; null where it isn't one of the stock. */
+  readonly saddleId: string | null;
 }
 
-function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsProps) {
+function Sheets({ visitId, loaded, note, onBack, templates, caution, saddleId }: SheetsProps) {
   const { page } = loaded;
   const [size, setSize] = useState<SheetSize>('a4');
   const [only, setOnly] = useState<SectionStation | 'all'>('all');
@@ -180,6 +185,7 @@ function Sheets({ visitId, loaded, note, onBack, templates, caution }: SheetsPro
         ) : null}
       </XStack>
       {problem ? <Banner tone="bad">{problem}</Banner> : null}
+      <HeldBanner id={saddleId} />
       {caution === null ? null : <Banner tone="lookOut">{caution}</Banner>}
       <Body>{PAPERS_PHRASES.printAt100}</Body>
       <Previews sheets={sheets} />

@@ -1,4 +1,4 @@
-import { type PracticeSettingsFields, VISIT_DAYS_LIMITS } from '@fulcra/contract';
+import { type PracticeSettingsFields, VISIT_DAYS_LIMITS, isTimeZone } from '@fulcra/contract';
 import { INTERVAL_REASONS, type IntervalReason } from '@fulcra/core';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
@@ -41,17 +41,9 @@ export function VisitDaysPart({ settings, put }: VisitDaysProps) {
   );
 }
 
-const isZone = (zone: string): boolean => {
-  try {
-    return new Intl.DateTimeFormat('en', { timeZone: zone }).format(0) !== '';
-  } catch {
-    return false;
-  }
-};
-
 function Zone({ zone, onZone }: { readonly zone: string; readonly onZone: (zone: string) => void }) {
   const [typed, setTyped] = useState(zone);
-  const known = isZone(typed.trim());
+  const known = isTimeZone(typed.trim());
   return (
     <YStack gap="$xs">
       <Field

@@ -95,6 +95,9 @@ export const OWNER_PHRASES = {
   homeBack: 'Back length, mm: along the hair line from the back of the shoulder blade to the last rib',
   homeGirth: 'Round the girth, mm, tape lying flat',
   homeWeight: 'Weight, kg, if you know it',
+  wireHow:
+    'With a soft wire: press it over the back just behind the shoulder blade, lift it off without bending it, lay it on paper beside a ruler, and mark the near side.',
+  wirePhoto: 'Photo of the wire on paper',
   homeStood: 'How the horse stood for its pictures',
   homeTilt: 'Hold the phone upright against a wall or door frame',
   tiltRead: (deg: number): string => `The phone leans ${Math.abs(deg).toFixed(0)}°`,

@@ -92,6 +92,17 @@ describe('a report', () => {
         if (item.kind === 'line') expect(item.points.every((p) => p.yMm >= 0 && p.yMm <= 210 && p.zMm >= 0)).toBe(true);
   });
 
+  it('a heading stays with its drawing or its first line, wherever the page ends', () => {
+    for (let lines = 0; lines < 60; lines++) {
+      const said = Array.from({ length: lines }, (_, i) => `Line ${i}`).join('\n');
+      const pages = reportPages({ ...REPORT, visit: { ...REPORT.visit!, said } }, '2026-10-01');
+      for (const page of pages) {
+        const last = page.fixed.at(-1)!;
+        expect(last.kind === 'text' && last.bold ? last.text : null).toBeNull();
+      }
+    }
+  });
+
   it('words are cut at spaces, and only a word longer than a line in itself', () => {
     expect(inLines('one two three', 4, 4 * 0.52 * 8)).toEqual(['one two', 'three']);
     expect(inLines('abcdefghijkl', 4, 4 * 0.52 * 5)).toEqual(['abcde', 'fghij', 'kl']);

@@ -84,7 +84,13 @@ export function HomeForm({ token, onBack, onDone }: SayProps) {
         />
       }
     >
-      {typed.step === 0 ? <Tape typed={typed} put={put} /> : null}
+      {typed.step === 0 ? (
+        <YStack gap="$m">
+          <Tape typed={typed} put={put} />
+          <Small>{OWNER_PHRASES.wireHow}</Small>
+          {picker(OWNER_PHRASES.wirePhoto, 'detail')}
+        </YStack>
+      ) : null}
       {typed.step === 1 ? (
         <YStack gap="$m">
           <Stood typed={typed} put={put} />

@@ -116,7 +116,7 @@ describe('when the tree leaves its tolerance', () => {
   it('is refused where it can’t be known', () => {
     expect(ask(on(0.1, 65, [0, 100, 200]))).toMatchObject({ code: 'tooFewDates', dates: 3 });
     expect(ask([])).toMatchObject({ code: 'tooFewDates', dates: 0 });
-    expect(ask(on(0.1, 80, [0, 100, 200, 300]))).toEqual({ code: 'alreadyOut' });
+    expect(ask(on(0.1, 80, [0, 100, 200, 300]))).toMatchObject({ code: 'alreadyOut', trend: { perDay: expect.closeTo(0.1, 9) } });
   });
 });
 

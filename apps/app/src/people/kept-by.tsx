@@ -30,7 +30,7 @@ export function KeptBy({ horse }: { readonly horse: Horse }) {
       <Body flex={1} color={facts.length === 0 ? '$muted' : '$ink'}>
         {facts.length === 0 ? PEOPLE_PHRASES.notNoted : facts.join(' · ')}
       </Body>
-      <Button kind="quiet" tight label={PEOPLE_PHRASES.change} onPress={() => setOpen(true)} />
+      <Button kind="quiet" tight label={PEOPLE_PHRASES.keptBy} onPress={() => setOpen(true)} />
       <Sheet title={PEOPLE_PHRASES.keptBy} open={open} onClose={() => setOpen(false)}>
         <Keepers horse={horse} />
       </Sheet>

@@ -1,7 +1,7 @@
 import { type PracticeSettingsFields, VISIT_DAYS_LIMITS, isTimeZone } from '@fulcra/contract';
 import { INTERVAL_REASONS, type IntervalReason } from '@fulcra/core';
 import { useState } from 'react';
-import { YStack } from 'tamagui';
+import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Heading, Small } from '../ui/text';
@@ -26,15 +26,16 @@ export function VisitDaysPart({ settings, put }: VisitDaysProps) {
       <Heading>{PRACTICE_PHRASES.visitDays}</Heading>
       <Small>{PRACTICE_PHRASES.visitDaysNote}</Small>
       {INTERVAL_REASONS.map((reason) => (
-        <Stepper
-          key={reason}
-          label={INTERVAL_WORDS[reason]}
-          unit={PRACTICE_PHRASES.days}
-          value={visitDays[reason]}
-          step={7}
-          decimals={0}
-          onChange={(days) => change(reason, days)}
-        />
+        <XStack key={reason}>
+          <Stepper
+            label={INTERVAL_WORDS[reason]}
+            unit={PRACTICE_PHRASES.days}
+            value={visitDays[reason]}
+            step={7}
+            decimals={0}
+            onChange={(days) => change(reason, days)}
+          />
+        </XStack>
       ))}
       <Zone key={settings.timeZone} zone={settings.timeZone} onZone={(timeZone) => put({ timeZone })} />
     </YStack>

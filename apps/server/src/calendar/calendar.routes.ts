@@ -1,9 +1,9 @@
 import { dueListSchema, idSchema, linkTokenSchema } from '@fulcra/contract';
-import { type FastifyReply, type FastifyRequest } from 'fastify';
+import { type FastifyReply } from 'fastify';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import { signedIn } from '../platform/auth/plugin';
-import { FulcraError } from '../platform/errors/fulcra-error';
+import { linkLimit } from '../platform/link-limit';
 import { type DueNeeds, dueList } from './due';
 import { type Feeds } from './feeds';
 
@@ -41,11 +41,3 @@ const asCalendar = (reply: FastifyReply, text: string) =>
     .header('content-disposition', 'attachment; filename="visits.ics"')
     .header('x-robots-tag', 'noindex')
     .send(text);
-
-/** Links are asked for so often from one address, and guessed at no oftener. */
-export const linkLimit = (max: number) => ({
-  max,
-  timeWindow: '1 minute',
-  keyGenerator: (request: FastifyRequest) => request.ip,
-  errorResponseBuilder: () => new FulcraError('LINK_TOO_OFTEN'),
-});

@@ -8,7 +8,6 @@ import { LeatherEntity } from '../leathers/leather.entity';
 import { type Collections } from '../stores/collections';
 import { GirthEntity } from '../tack/tack.entity';
 import { heldTack } from '../tack/held-tack';
-import { OwnerWordEntity } from '../owners/owner.entity';
 import { decidedAt } from '../visits/decided';
 import { VisitEntity } from '../visits/visit.entity';
 import { type HorseOnRecord, dueOfHorse } from './due-of-horse';
@@ -51,7 +50,7 @@ export async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: strin
   ];
   const goesWith = await tackBeside(db, practiceId);
   const held = await heldTack(db.manager, practiceId);
-  const words = await db.getRepository(OwnerWordEntity).findBy({ practiceId, ...(horseId !== null && { horseId }) });
+  const words = await (horseId === null ? stores.ownerWord.list(practiceId) : stores.ownerWord.ofHorse(practiceId, horseId));
   return horses.map((horse) => {
     const own = visits
       .filter((v) => v.horseId === horse.id)

@@ -1,6 +1,5 @@
 import { PRACTICE_DEFAULTS } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
-import { type Attachment } from '../mail/mail.entity';
 import { hashOf, linkSecret } from '../platform/auth/secrets';
 import { type SignedIn } from '../platform/auth/session.repository';
 import { FulcraError } from '../platform/errors/fulcra-error';
@@ -8,6 +7,13 @@ import { PersonEntity, PracticeEntity } from '../practice/practice.entity';
 import { type Collections } from '../stores/collections';
 import { CalendarFeedEntity } from './feed.entity';
 import { type NamedAppointment, calendarOf } from './ics';
+
+/** A calendar as a file that goes with a letter. */
+interface CalendarFile {
+  readonly name: string;
+  readonly mediaType: string;
+  readonly text: string;
+}
 
 /** A fitter's calendar for other programs, under a secret address that can be taken back. */
 export interface Feeds {
@@ -17,7 +23,7 @@ export interface Feeds {
   /** @throws LINK_UNKNOWN */
   read(token: string, now: Date): Promise<string>;
   one(practiceId: string, appointmentId: string, now: Date): Promise<string>;
-  asAttachment(practiceId: string, appointmentId: string): Promise<Attachment>;
+  asAttachment(practiceId: string, appointmentId: string): Promise<CalendarFile>;
 }
 
 export function feeds(db: DataSource, stores: Collections): Feeds {

@@ -1,6 +1,5 @@
-import { type OwnerWord } from '@fulcra/contract';
 import { EntitySchema } from 'typeorm';
-import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
+import { idColumn, keyColumn, text } from '../platform/db/id-column';
 
 export interface OwnerLinkRow {
   id: string;
@@ -25,21 +24,5 @@ export const OwnerLinkEntity = new EntitySchema<OwnerLinkRow>({
     madeAt: { type: 'datetime', precision: 3, name: 'made_at' },
     expiresAt: { type: 'datetime', precision: 3, name: 'expires_at' },
     revokedAt: { type: 'datetime', precision: 3, name: 'revoked_at', nullable: true },
-  },
-});
-
-export interface OwnerWordRow extends OwnerWord {
-  practiceId: string;
-}
-export const OwnerWordEntity = new EntitySchema<OwnerWordRow>({
-  name: 'owner_word',
-  columns: {
-    id: keyColumn,
-    practiceId: { ...idColumn, name: 'practice_id' },
-    horseId: { ...idColumn, name: 'horse_id' },
-    ownerName: { ...text(120), name: 'owner_name' },
-    madeAt: { ...text(30), name: 'made_at' },
-    body: json(),
-    takenUp: json('taken_up'),
   },
 });

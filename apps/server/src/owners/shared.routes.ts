@@ -10,8 +10,8 @@ import {
 } from '@fulcra/contract';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
-import { linkLimit } from '../calendar/calendar.routes';
 import { type DueNeeds } from '../calendar/due';
+import { linkLimit } from '../platform/link-limit';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { pieceIn } from '../photos/photo.routes';
 import { type OwnerLinks } from './owner-links';

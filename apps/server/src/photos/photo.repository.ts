@@ -5,7 +5,7 @@ import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
-import { OwnerWordEntity } from '../owners/owner.entity';
+import { OwnerWordEntity } from '../owner-words/owner-word.entity';
 import { TackCheckEntity } from '../tack/tack.entity';
 import { lockedVisit } from '../visits/append-collection';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
@@ -113,24 +113,22 @@ export function photos(db: DataSource): Photos {
     return rows.map((row) => ({ ...keptOf(row, row.handId === null ? THE_OWNER : people.get(row.handId)!), ...ownerOf(row) }));
   };
   const one = async <O>(row: PhotoRow, owner: O): Promise<Kept & O> => (await named(row.practiceId, [row], () => owner))[0]!;
+  /** Photos of everything of one kind. */
+  const ofAll = async <N extends 'saddleId' | 'tackCheckId' | 'ownerWordId'>(practiceId: string, name: N) =>
+    named(
+      practiceId,
+      await table.find({ where: { practiceId, [name]: Not(IsNull()) }, order: OLDEST_FIRST }),
+      (row) => ({ [name]: row[name]! }) as Record<N, string>,
+    );
   const whole = async (id: string): Promise<Buffer> =>
     Buffer.concat((await pieces.find({ where: { photoId: id }, order: { fromByte: 'ASC' } })).map((p) => p.content));
 
   return {
     ofVisit: async (practiceId, visitId) =>
       named(practiceId, await table.find({ where: { practiceId, visitId }, order: OLDEST_FIRST }), () => ({ visitId })),
-    ofSaddles: async (practiceId) =>
-      named(practiceId, await table.find({ where: { practiceId, saddleId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
-        saddleId: row.saddleId!,
-      })),
-    ofTackChecks: async (practiceId) =>
-      named(practiceId, await table.find({ where: { practiceId, tackCheckId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
-        tackCheckId: row.tackCheckId!,
-      })),
-    ofOwnerWords: async (practiceId) =>
-      named(practiceId, await table.find({ where: { practiceId, ownerWordId: Not(IsNull()) }, order: OLDEST_FIRST }), (row) => ({
-        ownerWordId: row.ownerWordId!,
-      })),
+    ofSaddles: (practiceId) => ofAll(practiceId, 'saddleId'),
+    ofTackChecks: (practiceId) => ofAll(practiceId, 'tackCheckId'),
+    ofOwnerWords: (practiceId) => ofAll(practiceId, 'ownerWordId'),
     announce: async (who, owner, id, photo) => {
       await inOneWrite(db, (tx) => announce(tx, who, owner, id, photo));
       return one(await find(who.practiceId, owner, id), owner);

@@ -1,6 +1,7 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { addDays } from 'date-fns';
 import { type DataSource, LessThan } from 'typeorm';
+import { hashOf } from './secrets';
 import { SessionEntity } from './session.entity';
 
 /** Who is asking; every repository takes its practice from here. */
@@ -21,7 +22,6 @@ export interface Sessions {
   close(token: string): Promise<void>;
 }
 
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 const secret = (): string => randomBytes(32).toString('base64url');
 
 const FIND = `SELECT s.csrf_token AS csrfToken, p.id AS personId, p.name AS personName, r.id AS practiceId, r.name AS practiceName

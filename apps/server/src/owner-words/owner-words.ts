@@ -4,15 +4,22 @@ import { type DataSource } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type MergeCollection, mergeCollection } from '../records/merge-collection';
-import { OwnerWordEntity, type OwnerLinkRow } from './owner.entity';
+import { OwnerWordEntity } from './owner-word.entity';
 import { refuseRewording } from './owner-word-rules';
 
 /** So many words of one horse wait at most, so that a link that got about fills nothing. */
 const MOST_WAITING_WORDS = 40;
 
+/** Whose word it is, and of which horse. */
+interface OfOwner {
+  readonly practiceId: string;
+  readonly horseId: string;
+  readonly ownerName: string;
+}
+
 export interface OwnerWords extends MergeCollection<'ownerWord'> {
   /** What an owner says through a link; the same one twice is one. */
-  say(link: OwnerLinkRow, id: string, body: OwnerWordBody, now: Date): Promise<OwnerWord>;
+  say(from: OfOwner, id: string, body: OwnerWordBody, now: Date): Promise<OwnerWord>;
   /** Newest first. */
   ofHorse(practiceId: string, horseId: string): Promise<OwnerWord[]>;
 }

@@ -4,6 +4,7 @@ import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { api } from '../platform/api';
 import { NoAnswer } from '../platform/api-client';
+import { OutlinesOver } from '../drawings/outlines-over';
 import { Button } from '../ui/button';
 import { EmptyState } from '../ui/empty-state';
 import { LoadState } from '../ui/load-state';
@@ -16,8 +17,9 @@ import { rideWords } from '../words/ride-words';
 import { STORY_PHRASES, foretoldWords, moveWords, onDay } from '../words/story-phrases';
 import { FINDING_WORDS, spotWords } from '../words/tack-words';
 import { TACK_PHRASES } from '../words/tack-phrases';
-import { StoryOutline } from './story-outline';
 import { type StoryEntry, storyEntries } from './story-entries';
+
+const OUTLINE_PX = { width: 300, height: 150 } as const;
 
 /** Everything that happened with a horse, on one scroll and on paper. */
 export function StoryScreen({ horseId }: { readonly horseId: string }) {
@@ -66,7 +68,15 @@ function Visit({ visit, before }: Extract<StoryEntry, { kind: 'visit' }>) {
     <>
       {visit.saddleName === null ? null : <Name>{STORY_PHRASES.saddle(visit.saddleName)}</Name>}
       <Small>{facts.join(' · ')}</Small>
-      {visit.outline.length === 0 ? null : <StoryOutline visit={visit} before={before} />}
+      {visit.outline.length === 0 ? null : (
+        <OutlinesOver
+          now={visit.outline}
+          before={before?.outline ?? null}
+          label={STORY_PHRASES.outline(onDay(visit.on), before === null ? null : onDay(before.on))}
+          widthPx={OUTLINE_PX.width}
+          heightPx={OUTLINE_PX.height}
+        />
+      )}
       {visit.decision === null ? null : <Body>{visit.decision.reasons}</Body>}
       {ride === null ? null : <Body color={visit.ride.stands === 'goodToRide' ? '$good' : '$bad'}>{ride}</Body>}
       {visit.move === null ? null : <Small>{moveWords(visit.move)}</Small>}

@@ -1,20 +1,18 @@
 import { HORSES_PHRASES } from '../words/horses-phrases';
-import { type Decision, type HorseHistory, type Saddle } from '@fulcra/contract';
-import { type RideResult, archOutline, schoolById } from '@fulcra/core';
+import { type HorseHistory, type Saddle } from '@fulcra/contract';
+import { type RideResult, schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
-import Svg, { Path } from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';
-import { SectionLines } from '../drawings/section-lines';
-import { paperScale, pathThrough, reachOf } from '../drawings/paper-scale';
+import { DecisionDrawing } from '../drawings/decision-drawing';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Body, Name, Small } from '../ui/text';
-import { usePalette } from '../ui/use-palette';
 import { dayWords, degWords, mmWords } from '../words/measure-words';
 import { rideWords, takenBackWords } from '../words/ride-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
-import { archOfDecision, sectionOfDecision } from './decision-shapes';
 
+const WIDTH = 320;
+const HEIGHT = 190;
 type HistoryEntry = HorseHistory['visits'][number];
 
 export interface VisitEntryProps extends HistoryEntry {
@@ -33,7 +31,7 @@ export function VisitEntry({ visit, decision, superseded, ride, saddle }: VisitE
         <Body color="$muted">{HORSES_PHRASES.nothingDecidedYet}</Body>
       ) : (
         <>
-          <DecisionDrawing decision={decision} />
+          <DecisionDrawing decision={decision} label={HORSES_PHRASES.sectionWithThe} widthPx={WIDTH} heightPx={HEIGHT} />
           <Body fontWeight="700">
             {HORSES_PHRASES.at100(
               saddle ? `${saddle.name}, ${saddle.maker} “${decision.settingLabel}”: ` : '',
@@ -77,21 +75,5 @@ function RideLine({ ride }: { readonly ride: RideResult }) {
         <Body key={reason.code}>{takenBackWords(reason)}</Body>
       ))}
     </Banner>
-  );
-}
-
-const WIDTH = 320;
-const HEIGHT = 190;
-
-function DecisionDrawing({ decision }: { readonly decision: Decision }) {
-  const palette = usePalette();
-  const section = sectionOfDecision(decision);
-  const outline = archOutline(archOfDecision(decision), decision.crownZMm);
-  const scale = paperScale(WIDTH, HEIGHT, reachOf([...section.points, ...outline], 10));
-  return (
-    <Svg width={WIDTH} height={HEIGHT} role="img" aria-label={HORSES_PHRASES.sectionWithThe} style={{ backgroundColor: palette.sheet }}>
-      <SectionLines section={section} scale={scale} palette={palette} />
-      <Path d={pathThrough(outline, scale)} fill="none" stroke={palette.leather} strokeWidth={5} strokeLinecap="round" />
-    </Svg>
   );
 }

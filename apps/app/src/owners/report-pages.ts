@@ -1,8 +1,9 @@
 import { type Report } from '@fulcra/contract';
-import { type Item, type Page, type PointYZ, CROWN_RADIUS_MM, archOutline, point } from '@fulcra/core';
+import { type Item, type Page, type PointYZ, archOutline, point } from '@fulcra/core';
 import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dayWords } from '../words/measure-words';
 import { asSection } from '../drawings/as-section';
+import { archOfDecision } from '../drawings/decision-shapes';
 import { reportParts } from './report-parts';
 
 /** A4, mm, and how the lines of a report stand on it. */
@@ -90,17 +91,13 @@ export function reportPages(report: Report, today: string): Page[] {
     writer.room(TEXT.heading * LEADING + (p.drawing === null ? TEXT.body * LEADING : DRAWING_MM.height + 6));
     writer.text(p.title, TEXT.heading, true);
     if (p.drawing === 'decided' && decision !== null)
-      writer.drawing([...halves(decision.section), { style: 'arch', points: archOf(decision) }]);
+      writer.drawing([...halves(decision.section), { style: 'arch', points: archOutline(archOfDecision(decision), decision.crownZMm) }]);
     if (p.drawing === 'change') writer.drawing([{ style: 'axis', points: outlines[0]!.section }, ...halves(outlines.at(-1)!.section)]);
     for (const l of p.lines) writer.text(l, p.drawing === null ? TEXT.body : TEXT.small);
   }
   writer.gap(6);
   writer.text(OWNER_PHRASES.caution, TEXT.small);
   return writer.pages.map(asPage);
-}
-
-function archOf({ shape, includedAngleDeg, pointLengthMm, crownZMm }: NonNullable<Report['decision']>): PointYZ[] {
-  return archOutline({ shape, crownRadiusMm: CROWN_RADIUS_MM[shape], includedAngleDeg, pointLengthMm }, crownZMm);
 }
 
 const asPage = (fixed: readonly Item[]): Page => ({

@@ -1,14 +1,16 @@
 import { type Report } from '@fulcra/contract';
 import { YStack } from 'tamagui';
+import { DecisionDrawing } from '../drawings/decision-drawing';
+import { OutlinesOver } from '../drawings/outlines-over';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { dayNow } from '../platform/clock';
 import { Body, Heading, Small, Title, Verdict } from '../ui/text';
 import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dayWords } from '../words/measure-words';
-import { ChangeDrawing, DecidedDrawing } from './report-drawings';
 import { reportParts } from './report-parts';
 
 const MOST_WIDE = 480;
+const HEIGHT = 200;
 
 /** What an owner reads: plain words, each with its drawing. */
 export function ReportView({ report }: { readonly report: Report }) {
@@ -25,9 +27,23 @@ export function ReportView({ report }: { readonly report: Report }) {
         <YStack key={p.title} gap="$xs">
           <Heading>{p.title}</Heading>
           {p.drawing === 'decided' && decision !== null && visit !== null && drawn > 0 ? (
-            <DecidedDrawing decision={decision} on={visit.on} widthPx={drawn - 32} />
+            <DecisionDrawing
+              decision={decision}
+              label={OWNER_PHRASES.sectionAlt(dayWords(visit.on))}
+              widthPx={drawn - 32}
+              heightPx={HEIGHT}
+              sides
+            />
           ) : null}
-          {p.drawing === 'change' && drawn > 0 ? <ChangeDrawing outlines={report.outlines} widthPx={drawn - 32} /> : null}
+          {p.drawing === 'change' && drawn > 0 ? (
+            <OutlinesOver
+              now={report.outlines.at(-1)!.section}
+              before={report.outlines[0]!.section}
+              label={OWNER_PHRASES.outlinesAlt}
+              widthPx={drawn - 32}
+              heightPx={HEIGHT}
+            />
+          ) : null}
           {p.lines.map((l, i) => (p.drawing === null ? <Body key={i}>{l}</Body> : <Small key={i}>{l}</Small>))}
         </YStack>
       ))}

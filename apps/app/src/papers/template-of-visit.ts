@@ -2,7 +2,7 @@ import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { type Decision, type Saddle, type VisitPage } from '@fulcra/contract';
 import { type FrontTemplate, type Section, type TemplateWords, frontTemplate, schoolById } from '@fulcra/core';
 import { dayWords } from '../words/measure-words';
-import { archOfDecision, sectionOfDecision } from '../horses';
+import { archOfDecision, sectionOfDecision } from '../drawings/decision-shapes';
 
 /** What stands on every sheet of any template. */
 export const SHEET_WORDS = {

@@ -1,6 +1,6 @@
 import { type Write } from '@fulcra/contract';
 import { v7 } from 'uuid';
-import { momentNow } from '../platform/clock';
+import { newCheck } from '../tack';
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type HandedOn } from './stock-file';
 
@@ -10,6 +10,5 @@ export async function takeOver(send: (write: Write) => Promise<boolean>, hand: s
   if (!(await send({ kind: 'saddle', saddleId, body: saddle }))) return false;
   if (state !== 'unsafe') return true;
   const found = [{ point: 'saddleOther' as const, side: null, finding: 'unsafe' as const, note: SADDLES_PHRASES.cameUnsafe }];
-  const looked = { itemKind: 'saddle' as const, itemId: saddleId, madeAt: momentNow(), hand, source: 'practice' as const };
-  return send({ kind: 'tackCheck', tackCheckId: v7(), body: { ...looked, round: 'full', found, mended: null, withdrawn: false } });
+  return send({ kind: 'tackCheck', tackCheckId: v7(), body: newCheck({ itemKind: 'saddle', itemId: saddleId }, { hand, found }) });
 }

@@ -5,3 +5,4 @@ export { WalkBottom } from './walk-bottom';
 export { NEW_WALK, WALK_DRAFT, keptFound, stopsOf } from './walk-draft';
 export { WalkDrawing, markedSpots } from './walk-drawing';
 export { WalkFound, WalkStopPanel } from './walk-panels';
+export { newCheck } from './new-check';

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { momentNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
 import { useSend } from '../platform/use-send';
 import { useTackPhotos } from '../platform/use-views';
@@ -24,6 +23,7 @@ import { GirthPart } from './girth-part';
 import { HeldBanner } from './held-banner';
 import { ItemHistory } from './item-history';
 import { MendForm, type Mending } from './mend-form';
+import { newCheck } from './new-check';
 import { NotHere } from './not-here';
 import { type TackThing, useTackThings } from './use-tack';
 import { WalkDrawing, markedSpots } from './walk-drawing';
@@ -185,17 +185,9 @@ function useMend(thing: TackThing): (checkId: string, said: Mending) => Promise<
   const { session } = useSession();
   return async (checkId, { by, what, now }) => {
     const spots = thing.standing.holds.filter((h) => h.checkId === checkId);
-    const body = {
-      itemKind: thing.kind,
-      itemId: thing.id,
-      madeAt: momentNow(),
-      hand: session.person.name,
-      source: 'practice' as const,
-      round: 'full' as const,
-      found: spots.map(({ point, side }) => ({ point, side, finding: now, note: '' })),
-      mended: { by, what, clears: [checkId] },
-      withdrawn: false,
-    };
+    const found = spots.map(({ point, side }) => ({ point, side, finding: now, note: '' }));
+    const item = { itemKind: thing.kind, itemId: thing.id };
+    const body = newCheck(item, { hand: session.person.name, found, mended: { by, what, clears: [checkId] } });
     const tackCheckId = v7();
     if (!(await send({ kind: 'tackCheck', tackCheckId, body }))) return false;
     const undo = () => void send({ kind: 'tackCheck', tackCheckId, body: { ...body, withdrawn: true, was: body } });

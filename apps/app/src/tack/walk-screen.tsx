@@ -3,7 +3,6 @@ import { router, useLocalSearchParams } from 'expo-router';
 import { YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
-import { momentNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
 import { useDraft } from '../platform/use-draft';
 import { useSend } from '../platform/use-send';
@@ -13,6 +12,7 @@ import { Screen } from '../ui/screen';
 import { useToast } from '../ui/toast';
 import { TACK_PHRASES } from '../words/tack-phrases';
 import { ROUND_WORDS } from '../words/tack-words';
+import { newCheck } from './new-check';
 import { NotHere } from './not-here';
 import { type TackThing, useTackThings } from './use-tack';
 import { WalkBottom } from './walk-bottom';
@@ -85,17 +85,7 @@ function useFinish(thing: TackThing, round: TackRound, forget: () => void) {
   const toast = useToast();
   const { session } = useSession();
   return async (found: ReturnType<typeof keptFound>): Promise<void> => {
-    const body = {
-      itemKind: thing.kind,
-      itemId: thing.id,
-      madeAt: momentNow(),
-      hand: session.person.name,
-      source: 'practice' as const,
-      round,
-      found,
-      mended: null,
-      withdrawn: false,
-    };
+    const body = newCheck({ itemKind: thing.kind, itemId: thing.id }, { hand: session.person.name, round, found });
     if (!(await send({ kind: 'tackCheck', tackCheckId: v7(), body }))) return;
     forget();
     toast({ text: TACK_PHRASES.kept });

@@ -31,22 +31,27 @@ function rideSaid(known: RideResult | null, said: RideResult['said']): RideResul
   return { said, stands: said, takenBack: [], overruled: known?.overruled ?? null };
 }
 
-export const foldSaddlePhotos = (photos: readonly SaddlePhoto[], writes: readonly Write[], { person }: FoldContext): SaddlePhoto[] =>
-  writes.reduce<SaddlePhoto[]>(
-    (list, write) =>
-      write.kind !== 'saddlePhoto' || list.some((p) => p.id === write.photoId)
-        ? list
-        : [...list, { id: write.photoId, saddleId: write.saddleId, hand: person, heldBytes: 0, ...write.body }],
+/** Photos of things of one kind once more of them are taken here; each once. */
+function foldPhotos<P extends { readonly id: string }>(
+  photos: readonly P[],
+  writes: readonly Write[],
+  taken: (write: Write) => Omit<P, 'heldBytes'> | null,
+): P[] {
+  return writes.reduce<P[]>(
+    (list, write) => {
+      const photo = taken(write);
+      return photo === null || list.some((p) => p.id === photo.id) ? list : [...list, { ...photo, heldBytes: 0 } as unknown as P];
+    },
     [...photos],
   );
+}
+
+export const foldSaddlePhotos = (photos: readonly SaddlePhoto[], writes: readonly Write[], { person }: FoldContext): SaddlePhoto[] =>
+  foldPhotos(photos, writes, (w) => (w.kind === 'saddlePhoto' ? { id: w.photoId, saddleId: w.saddleId, hand: person, ...w.body } : null));
 
 export const foldTackPhotos = (photos: readonly TackPhoto[], writes: readonly Write[], { person }: FoldContext): TackPhoto[] =>
-  writes.reduce<TackPhoto[]>(
-    (list, write) =>
-      write.kind !== 'tackPhoto' || list.some((p) => p.id === write.photoId)
-        ? list
-        : [...list, { id: write.photoId, tackCheckId: write.tackCheckId, hand: person, heldBytes: 0, ...write.body }],
-    [...photos],
+  foldPhotos(photos, writes, (w) =>
+    w.kind === 'tackPhoto' ? { id: w.photoId, tackCheckId: w.tackCheckId, hand: person, ...w.body } : null,
   );
 
 /** Tracings of one horse over its visits; visits and takes that only wait here are among them. */

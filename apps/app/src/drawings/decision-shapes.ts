@@ -1,5 +1,5 @@
 import { type Decision } from '@fulcra/contract';
-import { asSection } from '../drawings/as-section';
+import { asSection } from './as-section';
 import { type FrontArch, type Section, CROWN_RADIUS_MM } from '@fulcra/core';
 
 /** The stored consensus, as the core's section again. */

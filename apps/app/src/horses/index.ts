@@ -1,1 +1,0 @@
-export { archOfDecision, sectionOfDecision } from './decision-shapes';

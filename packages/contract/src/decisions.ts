@@ -1,13 +1,22 @@
-import { ARCH_SHAPES, FRONT_VERDICTS, SCHOOL_IDS } from '@fulcra/core';
+import { ARCH_SHAPES, FRONT_VERDICTS, type OwnSchoolId, SCHOOL_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite, idSchema, momentSchema, nameSchema } from './basics';
 import { pointSchema } from './sections';
 
-export const schoolIdSchema = z.enum(SCHOOL_IDS);
+/** A practice's own school: `own-` and an id. */
+export const ownSchoolIdSchema = z
+  .custom<OwnSchoolId>((v) => typeof v === 'string' && /^own-[0-9a-f-]{36}$/.test(v), 'is not a school')
+  .meta({
+    type: 'string',
+    pattern: '^own-[0-9a-f-]{36}$',
+  });
+export const schoolIdSchema = z.union([z.enum(SCHOOL_IDS), ownSchoolIdSchema]);
 
 /** What was decided, with everything needed to draw it again and to know which rules said so. */
 export const decisionWriteSchema = z.object({
   decidedAt: momentSchema,
+  /** The tried setting it was made of; absent for a width kept at the front alone. */
+  triedId: idSchema.nullable().optional(),
   /** Null when a width was chosen without a saddle of the stock. */
   saddleId: idSchema.nullable(),
   settingLabel: z.string().max(60).nullable(),

@@ -3,6 +3,7 @@ export * from './errors';
 export * from './session';
 export * from './sections';
 export * from './decisions';
+export * from './own-schools';
 export * from './visits';
 export * from './facts';
 export * from './photos';

@@ -12,6 +12,7 @@ import {
 } from '@fulcra/core';
 import { z } from 'zod';
 import { idSchema } from './basics';
+import { ownSchoolsSchema } from './own-schools';
 
 /** Knees bend between these, degrees. */
 export const BAND_LIMITS_DEG = { least: 30, most: 180 } as const;
@@ -75,6 +76,8 @@ export const practiceSettingsFieldsSchema = z.object({
   timeZone: timeZoneSchema.default(DEFAULT_TIME_ZONE),
   /** Days to the next visit, by reason. */
   visitDays: visitDaysSchema.default(VISIT_INTERVAL_DAYS),
+  /** Its own schools, with all their versions. */
+  schools: ownSchoolsSchema.default([]),
 });
 export type PracticeSettingsFields = z.infer<typeof practiceSettingsFieldsSchema>;
 
@@ -90,4 +93,5 @@ export const PRACTICE_DEFAULTS: PracticeSettingsFields = {
   rider: RIDER_HABITS,
   timeZone: DEFAULT_TIME_ZONE,
   visitDays: VISIT_INTERVAL_DAYS,
+  schools: [],
 };

@@ -1,4 +1,4 @@
-import { FILLINGS, PANEL_CROSSES, STRAP_HANGS, STRAP_IDS } from '@fulcra/core';
+import { FILLINGS, PANEL_CROSSES, STRAP_HANGS, STRAP_IDS, TREE_GIVES } from '@fulcra/core';
 import { z } from 'zod';
 
 const mm = (least: number, most: number) => z.number().min(least).max(most);
@@ -31,6 +31,7 @@ export const frameSchema = z.object({
   barMm: z.number(),
   massKg: z.number(),
   massAtMm: z.number(),
+  gives: z.enum(TREE_GIVES).optional(),
 });
 
 export const panelSchema = z.object({

@@ -1,4 +1,4 @@
-import { ARCH_SHAPES, BACK_POSES, GAITS, PAD_KINDS, CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
+import { ARCH_SHAPES, BACK_POSES, GAITS, PAD_KINDS, CRITERION_IDS, RETIRED_CRITERION_IDS, STRAP_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { finite, idSchema, nameSchema, noteSchema } from './basics';
 import { schoolIdSchema } from './decisions';
@@ -29,7 +29,13 @@ export const riderLoadSchema = z.object({
 });
 
 /** A row that missed, or refused: enough to say why long after. */
-const missedRowSchema = z.object({ id: z.enum(CRITERION_IDS), value: finite.nullable(), stops: z.boolean() });
+const missedRowSchema = z.object({
+  id: z.enum([...CRITERION_IDS, ...RETIRED_CRITERION_IDS]),
+  value: finite.nullable(),
+  stops: z.boolean(),
+  /** Half of the interval that holds nine in ten, in the number's own unit; absent where it was judged before errors were known. */
+  half: finite.nullable().optional(),
+});
 
 /** One setup of one saddle tried on this horse, with what was computed for it under which rules. */
 export const triedSettingSchema = z.object({

@@ -2,14 +2,17 @@ import { type Saddle } from '@fulcra/contract';
 import {
   type Assessed,
   type FitBench,
+  type Ridden,
   type RiderLoad,
   type SaddleSetup,
   type Sitting,
+  type StrideGaitId,
   assess,
   betterOf,
   fitBench,
   naturalPlaceMm,
   presentSetup,
+  ride,
   schoolById,
   sit,
 } from '@fulcra/core';
@@ -26,7 +29,7 @@ export interface Finding {
 }
 
 const RIDER: RiderLoad = { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' };
-const STRAP_N = 60;
+const STRAP_N = schoolById('static-close').engine.strapPullN;
 
 interface Laid {
   readonly saddle: Saddle;
@@ -67,15 +70,31 @@ export function demoFindings(): Finding[] {
 }
 
 function bramble(): Finding {
-  const drifts = DEMO_ANIMALS.map((a) => ({ name: a.horse.name, along: laid(benchOf(a), ROUND).sitting.drift.along }));
-  const sorted = [...drifts].sort((a, b) => a.along - b.along);
-  const own = drifts.find((d) => d.name === 'Bramble')!.along;
+  const rides = DEMO_ANIMALS.map((a) => ({
+    name: a.horse.name,
+    strides: ridden(benchOf(a), ROUND, ['walk', 'trotSitting', 'canterNear']),
+  }));
+  const light = (r: (typeof rides)[number]): number => r.strides.trotSitting!.driftAtLeastLoad!.along;
+  const sorted = [...rides].sort((a, b) => light(a) - light(b));
+  const own = rides.find((r) => r.name === 'Bramble')!;
+  const ahead = rides.filter((r) => r.strides.canterNear!.word !== 'stays' && r.strides.canterNear!.towards === 'head');
+  const { walk, trotSitting: trot, canterNear: canter } = own.strides;
   return {
     animal: 'Bramble',
     builtIn: 'downhill, pear-shaped, groove far forward: runs forward',
-    found: `drifts forward most of the eight in ${ROUND}: ${own.toFixed(2)} (next ${sorted[1]!.name} ${sorted[1]!.along.toFixed(2)})`,
-    agrees: sorted[0]!.name === 'Bramble' && own < SCHOOL.rules.driftAlong.least,
+    found: `in ${ROUND} ${walk!.word} in walk, ${trot!.word} in trot (${trot!.creepMm!.toFixed(2)} mm a stride), ${canter!.word} toward the head in canter (${canter!.creepMm?.toFixed(2) ?? 'no rest'}), ${ahead.length === 1 ? 'alone of the eight' : `with ${ahead.length - 1} others`}; at the lightest instant of the trot it uses ${pct(-light(own))} of its hold toward the head, ${sorted[1]!.name} ${pct(-light(sorted[1]!))}`,
+    agrees: sorted[0]!.name === 'Bramble' && canter!.word !== 'stays' && canter!.towards === 'head',
   };
+}
+
+/** Strides of a saddle of the stock on this animal, in the width that does best. */
+function ridden(bench: FitBench, name: string, gaits: readonly StrideGaitId[]): Ridden['strides'] {
+  const { saddle, setup } = laid(bench, name);
+  const riding = ride({ body: bench.body, saddle, setup, rider: RIDER, pose: 'resting', strapPullN: STRAP_N }, bench.poses.resting, gaits);
+  let step = riding.next();
+  while (!step.done) step = riding.next();
+  if (!step.value.ok) throw new Error(`${name} can't be ridden on this animal`);
+  return step.value.value.strides;
 }
 
 function oldHob(): Finding {
@@ -85,9 +104,9 @@ function oldHob(): Finding {
   const most = Math.max(...DEMO_SADDLES.map((s) => middle(laid(bench, s.name))), middle(deep));
   return {
     animal: 'Old Hob',
-    builtIn: 'deep dip: bridges under a flat tree, rocks on none',
-    found: `middle third carries ${pct(middle(flat))} under the flat tree with ${flat.sitting.shape.bridgeGapMm.toFixed(0)} mm of daylight; ${pct(middle(deep))} under the deep one; at most ${pct(most)} under any`,
-    agrees: middle(flat) < 0.05 && flat.sitting.shape.bridgeGapMm > 8 && middle(deep) > middle(flat) + 0.1 && most < 0.44,
+    builtIn: 'deep dip, 32 mm: bridges under a flat tree',
+    found: `middle third carries ${pct(middle(flat))} under the flat tree with ${flat.sitting.shape.bridgeGapMm.toFixed(0)} mm of daylight; ${pct(middle(deep))} under the deep one; at most ${pct(most)} under any, where the tree is a little deeper than the dip`,
+    agrees: middle(flat) < 0.05 && flat.sitting.shape.bridgeGapMm > 8 && middle(deep) > middle(flat) + 0.1 && most < 0.55,
   };
 }
 
@@ -108,14 +127,15 @@ function juno(): Finding {
   return {
     animal: "Juno's Ledger",
     builtIn: 'high, narrow withers: only a narrow, peaked front stays off them',
-    found: `${narrow.toFixed(0)} mm over the withers in ${NARROW}; ${others.map((o) => o.toFixed(0)).join(', ')} mm in the broad ones`,
-    agrees: narrow > 25 && others.every((o) => o < narrow - 15),
+    found: `${narrow.toFixed(0)} mm over the withers in ${NARROW}; ${others.map((o) => o.toFixed(0)).join(', ')} mm in the broad ones, of ${SCHOOL.rules.withersOver.least} wanted`,
+    agrees: narrow >= SCHOOL.rules.withersOver.least && others.every((o) => o < SCHOOL.rules.withersOver.least),
   };
 }
 
 function pipit(): Finding {
   const bench = benchOf(animalNamed('Pipit'));
-  const before = (name: string): number => laid(bench, name).sitting.places.panelBeforeRibMm!;
+  // the panels' own ends, whether they carry or not
+  const before = (name: string): number => bench.body.lastRibMm! - laid(bench, name).sitting.places.panelEndMm;
   const others = DEMO_SADDLES.filter((s) => s.name !== PONY).map((s) => before(s.name));
   return {
     animal: 'Pipit',
@@ -139,12 +159,14 @@ function thistledown(): Finding {
 
 function corrie(): Finding {
   const bench = benchOf(animalNamed('Corrie'));
-  const rolls = DEMO_SADDLES.map((s) => roll(laid(bench, s.name)));
+  const all = DEMO_SADDLES.map((s) => laid(bench, s.name)).filter((l) => l.sitting.settled.state === 'settled');
+  const rolls = all.map(roll);
+  const off = ridden(bench, SETTABLE, ['canterOff']).canterOff!;
   return {
     animal: 'Corrie',
     builtIn: 'weak on the off side: rolls and slips to it',
-    found: `rolls to the off in every saddle of the stock, by ${Math.min(...rolls).toFixed(1)} to ${Math.max(...rolls).toFixed(1)}°`,
-    agrees: rolls.every((r) => r > 2),
+    found: `rolls to the off in every saddle of the stock that stays, by ${Math.min(...rolls).toFixed(1)} to ${Math.max(...rolls).toFixed(1)}°; on the off lead of the canter ${SETTABLE} ${off.noRest === null ? `${off.word}` : 'goes over'} to the ${off.towards}`,
+    agrees: rolls.every((r) => r > 2) && off.word !== 'stays' && off.towards === 'off',
   };
 }
 
@@ -154,8 +176,12 @@ function tarn(): Finding {
   const least = middle(laid(bench, FLAT));
   return {
     animal: 'Tarn',
-    builtIn: 'straight back: rocks under a deep tree, bridges under none',
+    builtIn: 'straight back: rocks, the more the deeper the tree; bridges under none',
     found: `middle third carries ${pct(middle(deep!))} under the deep tree and ${pct(middle(flat!))} under the flat one; tips with ${deep!.sitting.stiffness.pitchNmPerDeg.toFixed(0)} Nm a degree against ${flat!.sitting.stiffness.pitchNmPerDeg.toFixed(0)}`,
-    agrees: middle(deep!) > 0.44 && middle(flat!) < 0.44 && least > 0.12,
+    agrees:
+      middle(deep!) > 0.44 &&
+      middle(deep!) > middle(flat!) &&
+      deep!.sitting.stiffness.pitchNmPerDeg < flat!.sitting.stiffness.pitchNmPerDeg &&
+      least > 0.12,
   };
 }

@@ -11,3 +11,4 @@ export * from './findings';
 export * from './findings-page';
 export * from './tack';
 export * from './people';
+export * from './exact';

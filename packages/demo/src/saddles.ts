@@ -1,69 +1,10 @@
 import { type Saddle } from '@fulcra/contract';
-import { DEFAULT_BUILD, type Frame, type NumberSetting, type Panel, type SaddleBuild, UNKNOWN_SEAT, fixedAt } from '@fulcra/core';
+import { DEFAULT_BUILD, UNKNOWN_SEAT, fixedAt } from '@fulcra/core';
 import { demoId } from './ids';
+import { BARS, BROAD_PANEL, build, inStock, range, settings } from './saddle-parts';
 import { DEMO_SEATS } from './saddle-seats';
 
-type Front = Saddle['front'];
-
-const settings = (pairs: readonly (readonly [label: string, includedAngleDeg: number])[]): Front['settings'] =>
-  pairs.map(([label, includedAngleDeg]) => ({ label, includedAngleDeg }));
-
-const range = (present: number, least: number, most: number, step: number): NumberSetting => ({
-  kind: 'range',
-  present,
-  least,
-  most,
-  step,
-});
-const build = (frame: Partial<Frame>, panel: Partial<Panel>, straps: SaddleBuild['straps'] = DEFAULT_BUILD.straps): SaddleBuild => ({
-  frame: { ...DEFAULT_BUILD.frame, ...frame },
-  panel: { ...DEFAULT_BUILD.panel, ...panel },
-  straps: [...straps],
-});
-const inStock = (whereabouts: string, note = '') => ({ whereabouts, note });
-
-/** Bars instead of panels: bare wood on felt, flared in front, with tails behind. */
-const BARS: SaddleBuild = build(
-  {
-    lengthMm: 400,
-    curveMm: fixedAt(16),
-    headRiseMm: 20,
-    midAngleDeg: 108,
-    rearAngleDeg: 118,
-    seatLowMm: 215,
-    barMm: 70,
-    massKg: 13,
-    massAtMm: 190,
-  },
-  {
-    channelMidMm: 90,
-    channelRearMm: 95,
-    widthFrontMm: 95,
-    widthMidMm: 95,
-    widthRearMm: 105,
-    depthMidMm: 12,
-    depthRearMm: fixedAt(14),
-    depthFrontMm: fixedAt(12),
-    cross: 'rounded',
-    bevelMm: 22,
-    aheadMm: 45,
-    cutBackMm: 0,
-    pastTreeMm: 0,
-    frontTurnMm: 22,
-    frontTurnOverMm: 70,
-    rearTurnMm: 26,
-    rearTurnOverMm: 80,
-    filling: 'none',
-    flock: { leastMm: 0, mostMm: 0, stepMm: 0 },
-  },
-  [
-    { id: 'first', xMm: 40, yMm: 150, belowMm: 100, hang: 'fixed' },
-    { id: 'second', xMm: 80, yMm: 150, belowMm: 100, hang: 'fixed' },
-    { id: 'third', xMm: 120, yMm: 150, belowMm: 100, hang: 'fixed' },
-  ],
-);
-
-/** Seven saddles of invented makers; a maker's label means nothing outside its own row. */
+/** Eight saddles of invented makers; a maker's label means nothing outside its own row. */
 export const DEMO_SADDLES: readonly Saddle[] = [
   {
     id: demoId(101),
@@ -74,7 +15,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     front: {
       shape: 'round',
       pointLengthMm: 170,
-      frontPanelDepthMm: 30,
+      frontPanelDepthMm: 32,
       frontChannelMm: 70,
       presentSetting: 2,
       settings: settings([
@@ -88,8 +29,8 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     },
     seat: DEMO_SEATS.trekkerOne,
     build: build(
-      { lengthMm: 325, seatLowMm: 172, curveMm: fixedAt(20), midAngleDeg: 106, rearAngleDeg: 120 },
-      { depthFrontMm: range(30, 26, 38, 4), depthRearMm: range(42, 34, 54, 4) },
+      { lengthMm: 325, seatLowMm: 190, curveMm: fixedAt(20), headRiseMm: 33, midAngleDeg: 96, rearAngleDeg: 116 },
+      { ...BROAD_PANEL, depthFrontMm: range(32, 28, 40, 4), depthRearMm: range(42, 34, 54, 4) },
     ),
     ...inStock('peat shed, left rack'),
   },
@@ -102,7 +43,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     front: {
       shape: 'broad',
       pointLengthMm: 165,
-      frontPanelDepthMm: 34,
+      frontPanelDepthMm: 36,
       frontChannelMm: 75,
       presentSetting: 1,
       settings: settings([
@@ -115,13 +56,16 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     },
     seat: DEMO_SEATS.trekkerTwo,
     build: build(
-      { curveMm: fixedAt(12), headRiseMm: 10, midAngleDeg: 116, rearAngleDeg: 130, massKg: 8, lengthMm: 318, seatLowMm: 168 },
+      { curveMm: fixedAt(10), headRiseMm: 10, midAngleDeg: 108, rearAngleDeg: 130, massKg: 8, lengthMm: 318, seatLowMm: 188 },
       {
+        ...BROAD_PANEL,
         channelMidMm: 85,
         channelRearMm: 90,
+        widthFrontMm: 98,
+        widthMidMm: 122,
+        widthRearMm: 126,
         depthMidMm: 26,
-        cross: 'hollow',
-        depthFrontMm: range(34, 30, 46, 4),
+        depthFrontMm: range(36, 32, 48, 4),
         depthRearMm: range(38, 30, 46, 4),
       },
     ),
@@ -147,12 +91,15 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     },
     seat: DEMO_SEATS.distance,
     build: build(
-      { lengthMm: 335, curveMm: fixedAt(20), headRiseMm: 45, midAngleDeg: 92, rearAngleDeg: 106, seatLowMm: 175, massKg: 5.5 },
+      { lengthMm: 335, curveMm: fixedAt(26), headRiseMm: 37, midAngleDeg: 94, rearAngleDeg: 104, seatLowMm: 190, massKg: 5.5 },
       {
         channelMidMm: 75,
         channelRearMm: 80,
-        widthMidMm: 100,
-        widthRearMm: 110,
+        widthFrontMm: 92,
+        widthMidMm: 108,
+        widthRearMm: 112,
+        bevelMm: 14,
+        depthMidMm: 34,
         depthFrontMm: range(28, 24, 40, 4),
         depthRearMm: range(38, 30, 50, 4),
         filling: 'wool',
@@ -177,7 +124,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     seat: UNKNOWN_SEAT,
     build: build(
       { lengthMm: 390, curveMm: fixedAt(5), midAngleDeg: 104, rearAngleDeg: 116, seatLowMm: 205, massKg: 9 },
-      { depthFrontMm: fixedAt(32), depthRearMm: fixedAt(44), filling: 'foam', flock: { leastMm: 0, mostMm: 0, stepMm: 0 } },
+      { ...BROAD_PANEL, depthFrontMm: fixedAt(32), depthRearMm: fixedAt(44), filling: 'foam', flock: { leastMm: 0, mostMm: 0, stepMm: 0 } },
     ),
     ...inStock('loft', 'Flat tree, foam panels: nothing to adjust but pads.'),
   },
@@ -190,7 +137,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     front: {
       shape: 'round',
       pointLengthMm: 145,
-      frontPanelDepthMm: 26,
+      frontPanelDepthMm: 30,
       frontChannelMm: 65,
       presentSetting: 0,
       settings: settings([
@@ -201,13 +148,26 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     },
     seat: DEMO_SEATS.hack,
     build: build(
-      { lengthMm: 255, curveMm: fixedAt(16), midAngleDeg: 108, rearAngleDeg: 118, seatLowMm: 135, barMm: 15, massKg: 5, massAtMm: 130 },
+      {
+        lengthMm: 255,
+        curveMm: fixedAt(24),
+        headRiseMm: 17,
+        midAngleDeg: 108,
+        rearAngleDeg: 114,
+        seatLowMm: 165,
+        barMm: 15,
+        massKg: 5,
+        massAtMm: 130,
+      },
       {
         pastTreeMm: 10,
-        widthMidMm: 88,
-        widthRearMm: 92,
-        depthFrontMm: range(26, 22, 38, 4),
-        depthMidMm: 26,
+        cross: 'hollow',
+        bevelMm: 14,
+        widthFrontMm: 90,
+        widthMidMm: 108,
+        widthRearMm: 112,
+        depthFrontMm: range(30, 26, 42, 4),
+        depthMidMm: 34,
         depthRearMm: range(36, 28, 44, 4),
       },
       DEFAULT_BUILD.straps.map((s) => ({ ...s, xMm: s.xMm * 0.8 })),
@@ -224,7 +184,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       shape: 'round',
       otherShapes: ['peaked', 'broad'],
       pointLengthMm: 165,
-      frontPanelDepthMm: 30,
+      frontPanelDepthMm: 34,
       frontChannelMm: 70,
       presentSetting: 1,
       settings: settings([
@@ -240,11 +200,18 @@ export const DEMO_SADDLES: readonly Saddle[] = [
         lengthMm: 330,
         seatLowMm: 175,
         curveMm: { kind: 'options', present: 20, options: [8, 20, 35] },
-        headRiseMm: 32,
-        midAngleDeg: 98,
-        rearAngleDeg: 112,
+        headRiseMm: 52,
+        midAngleDeg: 86,
+        rearAngleDeg: 108,
       },
-      { depthFrontMm: range(30, 26, 38, 4), depthRearMm: range(42, 34, 54, 4) },
+      {
+        widthFrontMm: 92,
+        widthMidMm: 112,
+        widthRearMm: 112,
+        bevelMm: 14,
+        depthFrontMm: range(34, 30, 42, 4),
+        depthRearMm: range(40, 32, 52, 4),
+      },
     ),
     ...inStock('workshop', 'Tree comes flat, gentle or deep; its head plates peaked, round or broad.'),
   },
@@ -257,13 +224,49 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     front: {
       shape: 'broad',
       pointLengthMm: 190,
-      frontPanelDepthMm: 12,
+      frontPanelDepthMm: 32,
       frontChannelMm: 90,
       presentSetting: 0,
-      settings: settings([['mid bar', 94]]),
+      settings: settings([['mid bar', 92]]),
     },
     seat: UNKNOWN_SEAT,
     build: BARS,
     ...{ whereabouts: 'loft', note: 'Came with the island; rigging not looked at since.' },
+  },
+  {
+    id: demoId(108),
+    name: 'Sill light general',
+    maker: 'Fathom Lorinery',
+    kind: 'english',
+    change: 'exchangeablePlate',
+    front: {
+      shape: 'peaked',
+      pointLengthMm: 150,
+      frontPanelDepthMm: 32,
+      frontChannelMm: 75,
+      presentSetting: 2,
+      settings: settings([
+        ['II', 74],
+        ['III', 79],
+        ['IIII', 84],
+        ['V', 89],
+      ]),
+    },
+    seat: UNKNOWN_SEAT,
+    build: build(
+      { lengthMm: 335, curveMm: fixedAt(34), headRiseMm: 25, midAngleDeg: 100, rearAngleDeg: 108, seatLowMm: 195, massKg: 5.5 },
+      {
+        channelMidMm: 75,
+        channelRearMm: 80,
+        widthFrontMm: 90,
+        widthMidMm: 104,
+        widthRearMm: 106,
+        bevelMm: 14,
+        depthMidMm: 34,
+        depthFrontMm: range(32, 28, 40, 4),
+        depthRearMm: range(38, 30, 50, 4),
+      },
+    ),
+    ...inStock('peat shed, right rack', 'Made for the young mare; short points.'),
   },
 ];

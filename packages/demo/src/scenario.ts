@@ -185,7 +185,7 @@ function decisionFor(taken: readonly DemoTake[], saddle: Saddle, on: string): De
     crownZMm: best.laid.crownZMm,
     verdict: best.verdict.code,
     widthsOff: best.verdict.widthsOff,
-    reasons: `Chosen from the widths this saddle can be set to: tip minus top ${best.verdict.deviationMm.toFixed(1)} mm, withers ${best.laid.crownZMm.toFixed(0)} mm.`,
+    reasons: `Chosen from the widths this saddle can be set to: tip minus top ${best.verdict.deviationMm.toFixed(1)} mm, withers ${best.laid.loadedMm.toFixed(0)} mm under load.`,
     schoolId: school.id,
     schoolVersion: school.version,
     coreVersion: CORE_VERSION,

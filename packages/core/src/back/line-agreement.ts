@@ -1,27 +1,49 @@
 import { type PointYZ, alignRigidly, median, point } from '../geometry';
 import { type Lengthwise, heightAtMm, reachesMm } from './lengthwise';
 import { type LineTake } from './take';
-import { AGREEMENT_LIMITS, type Agreement, type PairDifference, agreementOf } from './takes-agreement';
+import { AGREEMENT_LIMITS, type Agreement, type TakeDifference, agreementOf } from './takes-agreement';
 
 /**
- * Takes of a line along the spine that say the same: laid on each other by shift and turn, then judged by what is left,
- * by the depth under their own chord (as a width) and by the turn itself (a curve held tilted).
+ * Takes of a line along the spine that say the same: held against what they say together by shift and turn, for a line has no level
+ * of its own; then judged by what is left and by the depth under their own chord, as a width.
  */
-export const lineAgreement = (takes: readonly LineTake[]): Agreement =>
-  agreementOf(
+export function lineAgreement(takes: readonly LineTake[]): Agreement {
+  const byId = new Map(takes.map((take) => [take.id, take.line] as const));
+  const of = (ids: readonly string[]): Lengthwise[] => ids.map((id) => byId.get(id)!);
+  const agreement = agreementOf(
     takes.map((t) => t.id),
-    () => [...takes].sort((a, b) => (a.id < b.id ? -1 : 1)).flatMap((a, i, all) => all.slice(i + 1).map((b) => difference(a, b))),
-    (ids) => lineErrorMm(takes.filter((t) => ids.includes(t.id)).map((t) => t.line)),
+    {
+      pair: (a, b) => difference(byId.get(a)!, byId.get(b)!),
+      against: (ids) => {
+        const together = medianLine(of(ids));
+        return (id) => difference(byId.get(id)!, together);
+      },
+      lies: (ids) => {
+        const together = medianLine(of(ids));
+        return { as: (id) => difference(byId.get(id)!, together), exchangedMm: () => Infinity };
+      },
+      errorMm: (ids) => lineErrorMm(of(ids)),
+    },
   );
+  return { ...agreement, otherScale: [] };
+}
 
 const flat = (line: Lengthwise): PointYZ[] => line.points.map((p) => point(p.xMm, p.zMm));
 
-function difference(a: LineTake, b: LineTake): PairDifference {
-  const laid = alignRigidly(flat(b.line), flat(a.line), AGREEMENT_LIMITS.turnDeg);
-  const widthMm = Math.abs(depthUnderChord(a.line, b.line) - depthUnderChord(b.line, a.line));
-  const angleDeg = Math.abs(laid.turnDeg);
-  const agrees = laid.rmsMm <= AGREEMENT_LIMITS.rmsMm && widthMm <= AGREEMENT_LIMITS.widthMm && angleDeg <= AGREEMENT_LIMITS.angleDeg;
-  return { a: a.id, b: b.id, rmsMm: laid.rmsMm, greatestMm: laid.greatestMm, widthMm, angleDeg, turnDeg: laid.turnDeg, agrees };
+/** A turn of a line is how the curve was held: past this it counts as lying elsewhere, mm a degree (default). */
+const MM_PER_DEG = 1.5;
+
+function difference(line: Lengthwise, from: Lengthwise): TakeDifference {
+  const laid = alignRigidly(flat(line), flat(from), AGREEMENT_LIMITS.turnDeg);
+  return {
+    rmsMm: laid.rmsMm,
+    shiftedMm: laid.rmsMm,
+    greatestMm: laid.greatestMm,
+    lyingMm: Math.hypot(laid.rmsMm, MM_PER_DEG * laid.turnDeg),
+    widthMm: Math.abs(depthUnderChord(line, from) - depthUnderChord(from, line)),
+    angleDeg: Math.abs(laid.turnDeg),
+    turnDeg: laid.turnDeg,
+  };
 }
 
 /** Greatest depth under the chord, over the stretch that both lines cover. */
@@ -68,7 +90,12 @@ function lineErrorMm(lines: readonly Lengthwise[]): number | null {
 export function consensusLine(takes: readonly LineTake[], agreement: Agreement): Lengthwise | null {
   const accepted = takes.filter((t) => agreement.accepted.includes(t.id)).map((t) => t.line);
   if (accepted.length === 0) return null;
-  if (accepted.length === 1) return accepted[0]!;
-  const { xs, heights } = heightsTogether(accepted);
-  return { points: xs.map((xMm, i) => ({ xMm, zMm: median(heights.map((h) => h[i]!)) })), coarse: accepted.every((l) => l.coarse) };
+  return medianLine(accepted);
+}
+
+/** What some lines say together, whether or not they agree. */
+function medianLine(lines: readonly Lengthwise[]): Lengthwise {
+  if (lines.length === 1) return lines[0]!;
+  const { xs, heights } = heightsTogether(lines);
+  return { points: xs.map((xMm, i) => ({ xMm, zMm: median(heights.map((h) => h[i]!)) })), coarse: lines.every((l) => l.coarse) };
 }

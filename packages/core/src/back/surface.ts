@@ -123,7 +123,8 @@ function fillSide(
   let j = 0;
   for (let i = 0; i <= half; i++) {
     const at = i * stepMm;
-    while (j + 1 < count && y[start + j + 1]! < at) j++;
+    // a hair past the last point is still on it, on both sides alike
+    while (j + 1 < count && y[start + j + 1]! < at - 1e-9) j++;
     if (j + 1 >= count) return;
     const [a, b] = [y[start + j]!, y[start + j + 1]!];
     if (b <= a) return;

@@ -1,20 +1,35 @@
-import { alignRigidly } from '../geometry';
+import { alignRigidly, lengthMm, median, resampled } from '../geometry';
+import { type LiesBeside, liesBeside } from './held-against';
+import { type Section, mirroredSection } from './section';
 import { GAUGE_DEPTHS_MM, type SectionMeasures, measureSection, widthAcrossMm } from './section-measures';
 import { type Take } from './take';
+import { medianSection } from './takes-consensus';
 
-/** When two takes of one station say the same (defaults; source: what practitioners accept by hand, in mm). */
-export const AGREEMENT_LIMITS = { rmsMm: 3, widthMm: 5, angleDeg: 2, turnDeg: 3 } as const;
+/**
+ * When takes of one station say the same (defaults). Two are held against each other by what practitioners accept by hand. Three and
+ * more are each held against what they say together: a hand that shakes by 1 mm stays inside in 95 sets of 100; one that shakes more
+ * is allowed so many times what the takes themselves leave. One that lies better by so much with near and off exchanged was swapped.
+ */
+export const AGREEMENT_LIMITS = { rmsMm: 3, widthMm: 5, lyingMm: 4.5, turnDeg: 3 } as const;
+export const CONSENSUS_LIMITS = { shiftedMm: 1.6, lyingMm: 3, timesOthers: 1.3, swapGainMm: 0.9 } as const;
+/** A trace longer or shorter than the others by this share may be in another scale, where its shape doesn't speak against it. */
+const SCALE_SHARE = 0.06;
+/** Its length is read through so many places: a shaking hand draws a longer line, not a larger one. */
+const LENGTH_SAMPLES = 25;
+const drawnMm = (section: Section): number => lengthMm(resampled(section.points, LENGTH_SAMPLES));
 
-/** How two takes differ once the second is laid on the first. */
-export interface PairDifference {
-  readonly a: string;
-  readonly b: string;
+/** How a take differs from another, or from what all say together. */
+export interface TakeDifference extends LiesBeside {
+  /** What is left once it is laid on by shift and turn. */
   readonly rmsMm: number;
-  readonly greatestMm: number;
   /** Greatest difference of the widths across at the gauge depths. */
   readonly widthMm: number;
   readonly angleDeg: number;
   readonly turnDeg: number;
+}
+export interface PairDifference extends TakeDifference {
+  readonly a: string;
+  readonly b: string;
   readonly agrees: boolean;
 }
 
@@ -22,86 +37,145 @@ export type AgreementState = 'none' | 'single' | 'differ' | 'agree';
 
 export interface Agreement {
   readonly state: AgreementState;
-  /** Ids of the takes that agree with each other, in the order given. */
+  /** Ids of the takes that say the same, in the order given. */
   readonly accepted: readonly string[];
-  /** Ids of the takes that agree with too few, each with what it misses by against the accepted ones. */
-  readonly odd: readonly { readonly id: string; readonly differsBy: PairDifference }[];
+  /** Ids of the takes that don't, each with what it misses by against what the others say together. */
+  readonly odd: readonly { readonly id: string; readonly differsBy: TakeDifference }[];
   readonly pairs: readonly PairDifference[];
+  /** Greatest difference of widths between accepted takes, mm; null with fewer than two. */
+  readonly widestMm: number | null;
+  /** Accepted takes whose trace is so much longer or shorter that it may be in another scale. */
+  readonly otherScale: readonly { readonly id: string; readonly ratio: number }[];
   /** Technical error of measurement of the widths, mm (Dahlberg); null with fewer than two takes. */
   readonly technicalErrorMm: number | null;
 }
 
 /** Takes of a section that say the same. The answer doesn't depend on the order of the takes. */
-export const takesAgreement = (takes: readonly Take[]): Agreement =>
-  agreementOf(
+export function takesAgreement(takes: readonly Take[]): Agreement {
+  const byId = new Map(takes.map((take) => [take.id, take] as const));
+  const of = (ids: readonly string[]): Take[] => ids.map((id) => byId.get(id)!);
+  const agreement = agreementOf(
     takes.map((t) => t.id),
-    () => allPairs(takes),
-    (ids) => technicalErrorMm(takes.filter((t) => ids.includes(t.id))),
+    {
+      pair: (a, b) => difference(byId.get(a)!.section, byId.get(b)!.section),
+      against: (ids) => {
+        const together = medianSection(of(ids));
+        return (id) => difference(byId.get(id)!.section, together);
+      },
+      lies: (ids) => {
+        const together = medianSection(of(ids)).points;
+        return {
+          as: (id) => liesBeside(byId.get(id)!.section.points, together),
+          exchangedMm: (id) => liesBeside(mirroredSection(byId.get(id)!.section).points, together).lyingMm,
+        };
+      },
+      errorMm: (ids) => technicalErrorMm(of(ids)),
+    },
   );
+  return { ...agreement, otherScale: otherScale(of(agreement.accepted)) };
+}
+
+/** How takes of one kind are held against each other. */
+export interface TakesHeld {
+  readonly pair: (a: string, b: string) => TakeDifference;
+  /** What some of them say together, and how far each is off it. */
+  readonly against: (ids: readonly string[]) => (id: string) => TakeDifference;
+  /** The same in what decides alone; and how far off it lies with near and off exchanged, Infinity where it has no sides. */
+  readonly lies: (ids: readonly string[]) => {
+    readonly as: (id: string) => LiesBeside;
+    readonly exchangedMm: (id: string) => number;
+  };
+  readonly errorMm: (ids: readonly string[]) => number | null;
+}
 
 /**
- * Which of some takes say the same: the largest group in which every pair agrees (closest group on a tie).
+ * Which of some takes say the same. The one furthest off what all say together is left out as long as it is too far, then the next.
  * Two takes that differ can't say which is wrong, so neither is accepted.
  */
-export function agreementOf(
-  ids: readonly string[],
-  allDifferences: () => readonly PairDifference[],
-  errorMm: (ids: readonly string[]) => number | null,
-): Agreement {
-  if (ids.length === 0) return { state: 'none', accepted: [], odd: [], pairs: [], technicalErrorMm: null };
-  if (ids.length === 1) return { state: 'single', accepted: ids, odd: [], pairs: [], technicalErrorMm: null };
-  const pairs = allDifferences();
-  const group = largestAgreeingGroup(ids, pairs);
-  if (group.length < 2) return { state: 'differ', accepted: [], odd: [], pairs, technicalErrorMm: errorMm(ids) };
-  const accepted = ids.filter((id) => group.includes(id));
-  const odd = ids.filter((id) => !group.includes(id)).map((id) => ({ id, differsBy: mostTelling(id, group, pairs) }));
-  return { state: 'agree', accepted, odd, pairs, technicalErrorMm: errorMm(accepted) };
+export function agreementOf(ids: readonly string[], held: TakesHeld): Omit<Agreement, 'otherScale'> {
+  const sorted = [...ids].sort();
+  const none = { accepted: [], odd: [], pairs: [], widestMm: null, technicalErrorMm: null };
+  if (ids.length === 0) return { ...none, state: 'none' };
+  if (ids.length === 1) return { ...none, state: 'single', accepted: ids };
+  const pairs = sorted.flatMap((a, i) => sorted.slice(i + 1).map((b) => paired(a, b, held.pair(a, b))));
+  const group = whatAgrees(sorted, pairs, held);
+  if (group.length < 2) return { ...none, state: 'differ', pairs, technicalErrorMm: held.errorMm(ids) };
+  const inGroup = (id: string): boolean => group.includes(id);
+  const accepted = ids.filter(inGroup);
+  const off = held.against(group);
+  return {
+    state: 'agree',
+    accepted,
+    odd: ids.filter((id) => !inGroup(id)).map((id) => ({ id, differsBy: off(id) })),
+    pairs,
+    widestMm: Math.max(...pairs.filter((p) => inGroup(p.a) && inGroup(p.b)).map((p) => p.widthMm)),
+    technicalErrorMm: held.errorMm(accepted),
+  };
 }
 
-interface MeasuredTake {
-  readonly take: Take;
-  readonly measures: SectionMeasures;
+const paired = (a: string, b: string, d: TakeDifference): PairDifference => ({
+  ...d,
+  a,
+  b,
+  agrees: lieTogether(d) && d.widthMm <= AGREEMENT_LIMITS.widthMm,
+});
+
+const lieTogether = (d: LiesBeside): boolean => d.shiftedMm <= AGREEMENT_LIMITS.rmsMm && d.lyingMm <= AGREEMENT_LIMITS.lyingMm;
+
+function whatAgrees(ids: readonly string[], pairs: readonly PairDifference[], held: TakesHeld): readonly string[] {
+  let group = ids;
+  while (group.length > 2) {
+    const off = held.lies(group).as;
+    const misses = group.map((id) => ({ id, ...off(id) }));
+    const furthest = misses
+      .map((m) => ({ id: m.id, by: Math.max(timesAllowed(m, misses), timesSwapped(m.id, group, held)) }))
+      .reduce((a, b) => (b.by > a.by ? b : a));
+    if (furthest.by <= 1) return group;
+    group = group.filter((id) => id !== furthest.id);
+  }
+  // two alone must agree by what is accepted by hand; two that are left after others went, by how they lie
+  const alone = ids.length === 2;
+  return pairs.some((p) => (alone ? p.agrees : lieTogether(p)) && group.includes(p.a) && group.includes(p.b)) ? group : [];
 }
 
-/** Each take is measured once, then held against every other. */
-function allPairs(takes: readonly Take[]): PairDifference[] {
-  const sorted = [...takes].sort((a, b) => (a.id < b.id ? -1 : 1)).map((take) => ({ take, measures: measureSection(take.section) }));
-  return sorted.flatMap((a, i) => sorted.slice(i + 1).map((b) => difference(a, b)));
+/** How many times further off than is allowed: by the limits, or by what the takes leave among themselves where that is more. */
+function timesAllowed(one: LiesBeside, all: readonly LiesBeside[]): number {
+  const { shiftedMm, lyingMm, timesOthers } = CONSENSUS_LIMITS;
+  const allowed = (limit: number, of: (m: LiesBeside) => number): number => Math.max(limit, timesOthers * median(all.map(of)));
+  return Math.max(one.shiftedMm / allowed(shiftedMm, (m) => m.shiftedMm), one.lyingMm / allowed(lyingMm, (m) => m.lyingMm));
 }
 
-function difference(a: MeasuredTake, b: MeasuredTake): PairDifference {
-  const laid = alignRigidly(b.take.section.points, a.take.section.points, AGREEMENT_LIMITS.turnDeg);
-  const widthMm = Math.max(0, ...a.measures.widthsMm.map((width, i) => widthGap(width, b.measures.widthsMm[i] ?? null)));
-  const angleDeg = Math.abs((a.measures.includedAngleDeg ?? 0) - (b.measures.includedAngleDeg ?? 0));
-  const agrees = laid.rmsMm <= AGREEMENT_LIMITS.rmsMm && widthMm <= AGREEMENT_LIMITS.widthMm && angleDeg <= AGREEMENT_LIMITS.angleDeg;
-  return { a: a.take.id, b: b.take.id, rmsMm: laid.rmsMm, greatestMm: laid.greatestMm, widthMm, angleDeg, turnDeg: laid.turnDeg, agrees };
+/** The same for a swap: against the others alone, for three takes of which one is swapped are half swapped together. */
+function timesSwapped(id: string, group: readonly string[], held: TakesHeld): number {
+  const others = held.lies(group.filter((other) => other !== id));
+  return (others.as(id).lyingMm - others.exchangedMm(id)) / CONSENSUS_LIMITS.swapGainMm;
+}
+
+function difference(section: Section, from: Section): TakeDifference {
+  const [here, there]: SectionMeasures[] = [measureSection(section), measureSection(from)];
+  const laid = alignRigidly(section.points, from.points, AGREEMENT_LIMITS.turnDeg);
+  return {
+    ...liesBeside(section.points, from.points),
+    rmsMm: laid.rmsMm,
+    turnDeg: laid.turnDeg,
+    widthMm: Math.max(0, ...here!.widthsMm.map((width, i) => widthGap(width, there!.widthsMm[i] ?? null))),
+    angleDeg: Math.abs((here!.includedAngleDeg ?? 0) - (there!.includedAngleDeg ?? 0)),
+  };
 }
 
 const widthGap = (a: number | null, b: number | null): number => (a === null || b === null ? 0 : Math.abs(a - b));
 
-const isPair = (p: PairDifference, x: string, y: string): boolean => (p.a === x && p.b === y) || (p.a === y && p.b === x);
-
-/** At most five takes, so all groups can be looked at. */
-function largestAgreeingGroup(given: readonly string[], pairs: readonly PairDifference[]): readonly string[] {
-  const ids = [...given].sort();
-  let best: readonly string[] = [];
-  let bestRms = Infinity;
-  for (let mask = 1; mask < 1 << ids.length; mask++) {
-    const group = ids.filter((_, i) => mask & (1 << i));
-    const inside = pairs.filter((p) => group.includes(p.a) && group.includes(p.b));
-    if (!inside.every((p) => p.agrees)) continue;
-    const rms = inside.reduce((s, p) => s + p.rmsMm, 0);
-    if (group.length > best.length || (group.length === best.length && rms < bestRms)) {
-      best = group;
-      bestRms = rms;
-    }
-  }
-  return best;
-}
-
-function mostTelling(id: string, group: readonly string[], pairs: readonly PairDifference[]): PairDifference {
-  const against = pairs.filter((p) => group.some((g) => isPair(p, id, g)));
-  return against.reduce((worst, p) => (p.rmsMm + p.widthMm > worst.rmsMm + worst.widthMm ? p : worst));
+/**
+ * On straight flanks a trace of another scale lies on the others as if it were its own: only its length tells. A trace that was merely
+ * drawn further down is as long, so this asks and leaves nothing out.
+ */
+function otherScale(takes: readonly Take[]): Agreement['otherScale'] {
+  if (takes.length < 3) return [];
+  const usual = median(takes.map((t) => drawnMm(t.section)));
+  return takes.flatMap((take) => {
+    const ratio = drawnMm(take.section) / usual;
+    return Math.abs(ratio - 1) > SCALE_SHARE ? [{ id: take.id, ratio }] : [];
+  });
 }
 
 /** Dahlberg's error for k repeats: the square root of the pooled within-horse variance over the gauge depths. */

@@ -13,9 +13,16 @@ const SAMPLES_PER_SIDE = 60;
 export function consensusSection(takes: readonly Take[], agreement: Agreement): Section | null {
   const accepted = takes.filter((t) => agreement.accepted.includes(t.id));
   if (accepted.length === 0) return null;
-  const coarse = accepted.every((t) => t.section.coarse);
-  return sectionFromSides(medianSide(accepted, 'near'), medianSide(accepted, 'off'), coarse);
+  return medianSection(accepted);
 }
+
+/** What some takes say together, whether or not they agree. */
+export const medianSection = (takes: readonly Take[]): Section =>
+  sectionFromSides(
+    medianSide(takes, 'near'),
+    medianSide(takes, 'off'),
+    takes.every((t) => t.section.coarse),
+  );
 
 function medianSide(takes: readonly Take[], side: 'near' | 'off'): Polyline {
   const sides = takes.map((t) => sideOutward(t.section, side));

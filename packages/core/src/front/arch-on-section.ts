@@ -13,8 +13,8 @@ export interface SideGaps {
   readonly meanMm: number;
   /** Tip minus top: below zero the tip is closer (narrow), above zero the top is closer (wide). */
   readonly tipMinusTopMm: number;
-  /** Room between the bare arch and the horse beside the withers, mm. */
-  readonly besideWithersMm: number;
+  /** Room between the bare arch and the horse beside the withers, above where the panel begins, mm; null where it begins higher. */
+  readonly besideWithersMm: number | null;
   /** Gaps from top to tip at equal steps, for the drawing. */
   readonly profileMm: readonly number[];
   /** True when the tracing ends above the tip and was thought on straight. */
@@ -24,8 +24,10 @@ export interface SideGaps {
 export interface LaidArch {
   readonly arch: FrontArch;
   readonly padding: Padding;
-  /** Height of the crown's inside over the apex of the section, mm: the clearance over the withers. */
+  /** Height of the crown's inside over the apex of the section where it first touches, mm. */
   readonly crownZMm: number;
+  /** The same under saddle and rider: the clearance over the withers that schools speak of. */
+  readonly loadedMm: number;
   readonly near: SideGaps;
   readonly off: SideGaps;
   /** What stopped the arch on its way down. */
@@ -69,7 +71,7 @@ export function layArch(body: PreparedSection, arch: FrontArch, padding: Padding
   const near = sideGaps(body.near, samples, cover, crownZMm);
   const off = sideGaps(body.off, samples, cover, crownZMm);
   const restsOn = Math.min(...near.profileMm, ...off.profileMm) <= TOUCHING_MM ? 'points' : 'crown';
-  return done({ arch, padding, crownZMm, near, off, restsOn });
+  return done({ arch, padding, crownZMm, loadedMm: crownZMm - padding.sinkMm, near, off, restsOn });
 }
 
 /** Even thought on, the tracing ends well above the tip of the point. */
@@ -143,10 +145,18 @@ function sideGaps(body: BodySide, s: ArchSamples, cover: number, h: number): Sid
   };
 }
 
-/** Least room between the bare arch and the horse from just off the crown to about two fingers down. */
-function besideWithersMm(body: BodySide, s: ArchSamples, h: number): number {
-  const inReach = (z: number): boolean => -z >= BESIDE.fromMm && -z <= BESIDE.toMm;
-  const within = (ys: Float64Array, zs: Float64Array): number[] =>
-    Array.from(ys).flatMap((y, i) => (inReach(zs[i]!) ? [signedGap(body, y, zs[i]! + h).distanceMm] : []));
-  return Math.min(...within(s.cy, s.cz), ...within(s.py, s.pz));
+/** Least room between the bare arch and the horse from just off the crown to about two fingers down, or to where the panel begins. */
+function besideWithersMm(body: BodySide, s: ArchSamples, h: number): number | null {
+  let least = Infinity;
+  for (let i = 1; i < s.cy.length; i++) {
+    const [from, to] = [-s.cz[i - 1]!, -s.cz[i]!];
+    // between two samples the arch is straight: looked at where it enters and leaves what counts as beside
+    for (const deep of [Math.max(from, BESIDE.fromMm), (from + to) / 2, Math.min(to, BESIDE.toMm)]) {
+      if (deep < from || deep > to || deep < BESIDE.fromMm || deep > BESIDE.toMm) continue;
+      const t = to > from ? (deep - from) / (to - from) : 0;
+      const y = s.cy[i - 1]! + t * (s.cy[i]! - s.cy[i - 1]!);
+      least = Math.min(least, signedGap(body, y, h - deep).distanceMm);
+    }
+  }
+  return Number.isFinite(least) ? least : null;
 }

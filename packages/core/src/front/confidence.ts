@@ -50,13 +50,22 @@ function standardError(values: readonly number[]): number | null {
 
 /** One redraw of the consensus within its spread: each side turned about the apex and moved out or in. */
 export function redrawnSection(section: Section, spread: TakesSpread, random: Random): Section {
-  const [near, off] = SIDES.map((side) => redrawnSide(sideOutward(section, side), spread[side], random));
+  const drawn = (side: NearOff): SideSpread => ({
+    sideAngleDeg: spread[side].sideAngleDeg * normal(random),
+    halfWidthMm: spread[side].halfWidthMm * normal(random),
+  });
+  return movedSection(section, { near: drawn('near'), off: drawn('off') });
+}
+
+/** A section whose sides lie as much further out as said, + out: turned about the apex, and moved. */
+export function movedSection(section: Section, by: Readonly<Record<NearOff, SideSpread>>): Section {
+  const [near, off] = SIDES.map((side) => movedSide(sideOutward(section, side), by[side]));
   return sectionFromSides(near!, off!, section.coarse);
 }
 
-function redrawnSide(outward: Polyline, spread: SideSpread, random: Random): Polyline {
-  const turn = radFromDeg(spread.sideAngleDeg) * normal(random);
-  const out = spread.halfWidthMm * normal(random);
+function movedSide(outward: Polyline, by: SideSpread): Polyline {
+  const turn = radFromDeg(by.sideAngleDeg);
+  const out = by.halfWidthMm;
   const c = Math.cos(turn);
   const s = Math.sin(turn);
   return outward.map((p, i) => {

@@ -9,7 +9,7 @@ import { SCHOOLS } from '../schools/all';
 import { type Readiness, schoolReadiness } from '../schools/readiness';
 import { prepareSection } from './arch-on-section';
 import { type Confidence, confidence, takesSpread } from './confidence';
-import { paddingOfSchool } from './padding';
+import { type FrontSink, paddingOfSchool, sinkOfSchool } from './padding';
 import { type FrontRecommendation, recommendFront } from './front-search';
 import { type WithNeighbours, judgeWithNeighbours } from './neighbours';
 
@@ -23,8 +23,11 @@ export interface FrontFitQuestion {
   readonly takenAtMm: number;
   readonly measured: ReadonlySet<Need>;
   readonly random: Random;
+  /** How far the front comes down under load; absent where only the section is known. */
+  readonly sink?: FrontSink;
 }
 
+/** What another school would ask for. */
 export interface OtherSchool {
   readonly schoolId: SchoolId;
   readonly includedAngleDeg: number;
@@ -39,6 +42,7 @@ export interface FrontFit {
   readonly others: readonly OtherSchool[];
   /** Answers are "shape angle-to-the-step", e.g. "round 95". */
   readonly confidence: Confidence<string>;
+  readonly sink: FrontSink;
   /** Included angle of the redraws that won or lost, 5th and 95th percentile, degrees. */
   readonly angleRangeDeg: readonly [number, number];
 }
@@ -47,11 +51,12 @@ export interface FrontFit {
 export function frontFit(question: FrontFitQuestion): Outcome<FrontFit> {
   const { section, school } = question;
   const body = prepareSection(section);
-  const padding = paddingOfSchool(school);
+  const sink = question.sink ?? sinkOfSchool(school);
+  const padding = paddingOfSchool(school, sink);
   const recommendation = recommendFront(body, school, DEFAULT_POINT_LENGTH_MM, padding);
   if (!recommendation.ok) return recommendation;
-  const target = recommendation.value.target.arch;
-  const judged = judgeWithNeighbours(body, target, padding, school, question.takenAtMm)!;
+  const { arch: target, padding: under } = recommendation.value.target;
+  const judged = judgeWithNeighbours(body, target, under, school, question.takenAtMm)!;
   const angles: number[] = [];
   const sure = confidence(section, takesSpread(question.takes), REDRAWS, question.random, (redrawn) => {
     const again = recommendFront(prepareSection(redrawn), school, DEFAULT_POINT_LENGTH_MM, padding);
@@ -63,8 +68,9 @@ export function frontFit(question: FrontFitQuestion): Outcome<FrontFit> {
     recommendation: recommendation.value,
     judged,
     readiness: schoolReadiness(school, question.measured),
-    others: SCHOOLS.filter((s) => s.id !== school.id).flatMap((s) => otherSchool(body, s)),
+    others: SCHOOLS.filter((s) => s.id !== school.id).flatMap((s) => otherSchool(body, s, question.sink)),
     confidence: sure,
+    sink,
     angleRangeDeg: percentiles(angles, target.includedAngleDeg),
   });
 }
@@ -76,8 +82,8 @@ function nearestWidth(arch: FrontArch, target: FrontArch, school: School): strin
   return `${arch.shape} ${Math.round(deg)}`;
 }
 
-function otherSchool(body: ReturnType<typeof prepareSection>, school: School): OtherSchool[] {
-  const found = recommendFront(body, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school));
+function otherSchool(body: ReturnType<typeof prepareSection>, school: School, sink: FrontSink | undefined): OtherSchool[] {
+  const found = recommendFront(body, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school, sink));
   if (!found.ok) return [];
   const { includedAngleDeg, shape } = found.value.target.arch;
   return [{ schoolId: school.id, includedAngleDeg, shape }];

@@ -2,13 +2,19 @@ import { risingRoot } from '../geometry';
 import { type Outcome, done, problem, refused } from '../problems';
 import { type ArchShape, type FrontArch, ARCH_LIMITS, ARCH_SHAPES, CROWN_RADIUS_MM } from '../saddle/front-arch';
 import { type School } from '../schools/school';
+import { radFromDeg } from '../units';
 import { type LaidArch, type PreparedSection, layArch } from './arch-on-section';
-import { type Padding } from './padding';
+import { type Padding, DEEPEST_PANEL_MM } from './padding';
 
 /** Where only a floor for the withers is asked, this much over it is aimed at: half a finger (default). */
 const OVER_THE_FLOOR_MM = 9;
 /** Degrees, or mm of opening. */
 const ANGLE_TOLERANCE = 1e-4;
+
+/** The panel in front is made deeper in steps of this where no crown leaves the room a school asks for, mm (default). */
+const DEEPER_BY_MM = 2;
+/** More than the least, so that the error of the hand doesn't refuse it again, mm (default). */
+const TO_SPARE_MM = 4;
 
 /** The arch that lies even under both points, for one crown shape. */
 export interface EvenArch {
@@ -23,8 +29,10 @@ export interface FrontRecommendation {
   readonly even: EvenArch;
   /** The even arch in every shape, best first. */
   readonly byShape: readonly EvenArch[];
-  /** How far the front comes down when going from even to target: what shims give back, mm. */
-  readonly liftMm: number;
+  /** How far the front comes down when going from even to target, mm. */
+  readonly dropMm: number;
+  /** Thickness under each side that gives it back, mm: a panel thicker by t raises the crown by t / sin(half angle). */
+  readonly shimMm: number;
 }
 
 /** Clearance over the withers that a school aims at, mm: the middle of its range, or a little over its floor. */
@@ -56,7 +64,8 @@ export function evenArch(body: PreparedSection, shape: ArchShape, pointLengthMm:
 
 /**
  * Which tree front suits this section under this school: shape first, then width.
- * Shape: the crown whose even arch leaves the withers clearance nearest to what the school aims at.
+ * Shape: the crown whose even arch leaves the loaded withers clearance nearest to what the school aims at. Where none leaves what it
+ * asks for, the panel in front is made as much deeper as that takes.
  */
 export function recommendFront(
   body: PreparedSection,
@@ -64,6 +73,18 @@ export function recommendFront(
   pointLengthMm: number,
   padding: Padding,
 ): Outcome<FrontRecommendation> {
+  const found = recommendAt(body, school, pointLengthMm, padding);
+  if (!found.ok) return found;
+  const short = school.rules.withersOver.least + TO_SPARE_MM - found.value.target.loadedMm;
+  if (short <= 0 || padding.panelDepthMm >= DEEPEST_PANEL_MM) return found;
+  const sine = Math.sin(radFromDeg(found.value.target.arch.includedAngleDeg / 2));
+  const deeper = DEEPER_BY_MM * Math.ceil((short * sine) / DEEPER_BY_MM);
+  const panelDepthMm = Math.min(DEEPEST_PANEL_MM, padding.panelDepthMm + deeper);
+  const again = recommendAt(body, school, pointLengthMm, { ...padding, panelDepthMm });
+  return again.ok ? again : found;
+}
+
+function recommendAt(body: PreparedSection, school: School, pointLengthMm: number, padding: Padding): Outcome<FrontRecommendation> {
   const outcomes = ARCH_SHAPES.map((shape) => evenArch(body, shape, pointLengthMm, padding));
   const laid = outcomes.flatMap((o) => (o.ok ? [o.value] : []));
   const best = rankedByClearance(laid, school);
@@ -71,14 +92,15 @@ export function recommendFront(
   if (even === undefined) return refused(...outcomes.flatMap((o) => (o.ok ? [] : o.problems)).slice(0, 1));
   const target = layArch(body, widened(even.laid.arch, school), padding);
   if (!target.ok) return target;
-  const liftMm = Math.max(0, even.laid.crownZMm - target.value.crownZMm);
-  return done({ target: target.value, even, byShape: best, liftMm });
+  const dropMm = Math.max(0, even.laid.crownZMm - target.value.crownZMm);
+  const shimMm = dropMm * Math.sin(radFromDeg(target.value.arch.includedAngleDeg / 2));
+  return done({ target: target.value, even, byShape: best, dropMm, shimMm });
 }
 
 function rankedByClearance(laid: readonly LaidArch[], school: School): EvenArch[] {
   const wanted = wantedClearanceMm(school);
   return laid
-    .map((l) => ({ laid: l, clearanceMissMm: Math.abs(l.crownZMm - wanted) }))
+    .map((l) => ({ laid: l, clearanceMissMm: Math.abs(l.loadedMm - wanted) }))
     .sort((a, b) => a.clearanceMissMm - b.clearanceMissMm);
 }
 

@@ -9,19 +9,44 @@ export interface Padding {
   readonly padMm: number;
   /** How far from the spine the panel begins on the horse: half the channel. */
   readonly panelFromSpineMm: number;
+  /** How far the crown comes down under saddle and rider, from where the arch first touches, mm, and how sure that is. */
+  readonly sinkMm: number;
+  readonly sinkHalfMm: number;
 }
 
+/** How far a front comes down under saddle and rider, and how that is known. */
+export interface FrontSink {
+  readonly mm: number;
+  /** Half of the interval that holds nine in ten, mm. */
+  readonly halfMm: number;
+  readonly from: 'sitting' | 'default';
+}
+
+/** The deepest panel that is asked for in front (default). */
+export const DEEPEST_PANEL_MM = 55;
 /** Where no saddle is chosen yet (defaults of the trade). */
 export const DEFAULT_PANEL_DEPTH_MM = 30;
 export const DEFAULT_CHANNEL_MM = 70;
 
-export const paddingOfSchool = (school: School): Padding => ({
+/** Where only the section is known: what gives under load, and the pad that lies over the withers. */
+export const sinkOfSchool = ({ front }: School, padMm: number = front.padMm): FrontSink => ({
+  mm: front.sinkMm + padMm,
+  halfMm: front.sinkHalfMm,
+  from: 'default',
+});
+
+/** @param sink as an inner sitting found it; the school's own where the back behind the front isn't known */
+export const paddingOfSchool = (school: School, sink: FrontSink = sinkOfSchool(school)): Padding => ({
   panelDepthMm: DEFAULT_PANEL_DEPTH_MM,
   padMm: school.front.padMm,
   panelFromSpineMm: DEFAULT_CHANNEL_MM / 2,
+  sinkMm: sink.mm,
+  sinkHalfMm: sink.halfMm,
 });
 
-export const paddingOfSaddle = (front: SaddleFront, school: School): Padding => ({
+export const paddingOfSaddle = (front: SaddleFront, school: School, sink: FrontSink = sinkOfSchool(school)): Padding => ({
+  sinkMm: sink.mm,
+  sinkHalfMm: sink.halfMm,
   panelDepthMm: front.frontPanelDepthMm,
   padMm: school.front.padMm,
   panelFromSpineMm: front.frontChannelMm / 2,

@@ -3,7 +3,7 @@ import { type School } from '../schools/school';
 import { type PreparedSection, layArch } from './arch-on-section';
 import { type Judged } from './neighbours';
 import { wantedClearanceMm } from './front-search';
-import { paddingOfSaddle } from './padding';
+import { type FrontSink, type Padding, paddingOfSaddle } from './padding';
 import { judgeFront } from './verdict';
 
 /** One width a saddle can be set to, laid on this horse. */
@@ -19,16 +19,46 @@ const HARD_STOP_MM = 1000;
 const CLEARANCE_SHARE = 0.25;
 
 /** Every width this saddle can be set to, in its own order, each with its verdict. */
-export function judgeSettings(body: PreparedSection, front: SaddleFront, school: School, takenAtMm: number): JudgedSetting[] {
-  const padding = paddingOfSaddle(front, school);
-  return front.settings.flatMap((setting, index) => {
-    const laid = layArch(body, archOfSetting(front, setting), padding);
-    if (!laid.ok) return [];
-    const verdict = judgeFront(laid.value, school, takenAtMm);
-    const clearance = Math.abs(laid.value.crownZMm - wantedClearanceMm(school));
-    const hard = verdict.code === 'withersLow' ? HARD_STOP_MM : 0;
-    return [{ index, setting, laid: laid.value, verdict, missMm: Math.abs(verdict.deviationMm) + CLEARANCE_SHARE * clearance + hard }];
+export function judgeSettings(
+  body: PreparedSection,
+  front: SaddleFront,
+  school: School,
+  takenAtMm: number,
+  sink?: FrontSink,
+): JudgedSetting[] {
+  const padding = paddingOfSaddle(front, school, sink);
+  const judged = front.settings.flatMap((setting, index): JudgedSetting[] =>
+    judgedSetting(body, { front, setting, index }, padding, { school, takenAtMm }),
+  );
+  return judged.map((one) => inOwnSteps(one, judged));
+}
+
+function judgedSetting(
+  body: PreparedSection,
+  { front, setting, index }: { readonly front: SaddleFront; readonly setting: WidthSetting; readonly index: number },
+  padding: Padding,
+  { school, takenAtMm }: { readonly school: School; readonly takenAtMm: number },
+): JudgedSetting[] {
+  const laid = layArch(body, archOfSetting(front, setting), padding);
+  if (!laid.ok) return [];
+  const verdict = judgeFront(laid.value, school, takenAtMm);
+  const clearance = Math.abs(laid.value.loadedMm - wantedClearanceMm(school));
+  const hard = verdict.code === 'withersLow' && verdict.severity === 'bad' ? HARD_STOP_MM : 0;
+  return [{ index, setting, laid: laid.value, verdict, missMm: Math.abs(verdict.deviationMm) + CLEARANCE_SHARE * clearance + hard }];
+}
+
+/** A saddle goes by its own steps: how many of them lie between this setting and the one that lies most even, and what that is called. */
+function inOwnSteps(one: JudgedSetting, all: readonly JudgedSetting[]): JudgedSetting {
+  const { verdict } = one;
+  if (verdict.widthsOff === 0) return one;
+  const evenest = all.reduce((best, s) => (Math.abs(s.verdict.deviationMm) < Math.abs(best.verdict.deviationMm) ? s : best));
+  const steps = Math.abs(evenest.index - one.index);
+  const remedies = verdict.remedies.flatMap((r) => {
+    if (r.code !== 'narrower' && r.code !== 'wider') return [r];
+    // already its nearest: no step of this saddle helps
+    return steps === 0 ? [] : [{ ...r, widths: steps, to: evenest.setting.label }];
   });
+  return { ...one, verdict: { ...verdict, widthsOff: Math.sign(verdict.widthsOff) * Math.max(1, steps), remedies, ownSteps: true } };
 }
 
 /** The setting that misses by least; null for a saddle without any. */
@@ -47,10 +77,11 @@ export function rankSaddles(
   saddles: readonly { readonly id: string; readonly front: SaddleFront }[],
   school: School,
   takenAtMm: number,
+  sink?: FrontSink,
 ): RankedSaddle[] {
   return saddles
     .flatMap(({ id, front }) => {
-      const settings = judgeSettings(body, front, school, takenAtMm);
+      const settings = judgeSettings(body, front, school, takenAtMm, sink);
       const best = bestSetting(settings);
       return best === null ? [] : [{ id, best, settings }];
     })

@@ -14,14 +14,27 @@ export type Reason =
   | { readonly code: 'evenOverPoint'; readonly byMm: number; readonly toleranceMm: number }
   | { readonly code: 'oneWidthOver'; readonly wantedMm: number; readonly byMm: number }
   | { readonly code: 'sideTighter'; readonly side: NearOff; readonly byMm: number }
-  | { readonly code: 'withersClearance'; readonly clearanceMm: number; readonly leastMm: number; readonly mostMm: number | null }
+  | {
+      readonly code: 'withersClearance';
+      /** Under saddle and rider, and half of the interval of nine in ten. */
+      readonly clearanceMm: number;
+      readonly halfMm: number;
+      readonly leastMm: number;
+      readonly mostMm: number | null;
+    }
   | { readonly code: 'besideWithersClose'; readonly side: NearOff; readonly roomMm: number; readonly leastMm: number }
   | { readonly code: 'crownTouches' }
   | { readonly code: 'extrapolated'; readonly side: NearOff }
   | { readonly code: 'otherStation'; readonly takenMm: number; readonly wantedMm: number };
 
 export type Remedy =
-  | { readonly code: 'narrower' | 'wider'; readonly widths: number; readonly byDeg: number }
+  | {
+      readonly code: 'narrower' | 'wider';
+      readonly widths: number;
+      readonly byDeg: number;
+      /** What the saddle calls it; absent for a free width. */
+      readonly to?: string;
+    }
   | { readonly code: 'liftFront'; readonly byMm: number }
   | { readonly code: 'liftSide'; readonly side: NearOff; readonly byMm: number }
   | { readonly code: 'takeAtStation'; readonly stationMm: number }
@@ -37,8 +50,11 @@ export interface Flip {
 export interface FrontVerdict {
   readonly code: FrontVerdictCode;
   readonly severity: Severity;
-  /** Widths off what the school wants: + too wide, - too narrow, 0 right. */
+  /** Widths off what the school wants: + too wide, - too narrow, 0 right. Of the school's step, or with `ownSteps` of the saddle's. */
   readonly widthsOff: number;
+  readonly ownSteps?: boolean;
+  /** Its hard word lies within the error of how far it comes down: looked at, not refused. */
+  readonly borderline: boolean;
   /** Mean of both sides, tip minus top, less what the school wants there, mm. */
   readonly deviationMm: number;
   readonly toleranceMm: number;
@@ -68,10 +84,12 @@ export function judgeFront(laid: LaidArch, school: School, takenAtMm: number): F
   const deviationMm = byMm - wantedMm;
   const toleranceMm = frontToleranceMm(school, laid.arch, laid.padding);
   const code = verdictCode(laid, school, deviationMm, toleranceMm);
+  const borderline = code === 'withersLow' && isNearLeast(laid, school);
   const widthsOff = widthsOffEven(laid, school, deviationMm, toleranceMm);
   return {
     code,
-    severity: severityOf(code),
+    severity: borderline ? 'lookOut' : severityOf(code),
+    borderline,
     widthsOff,
     deviationMm,
     toleranceMm,
@@ -84,12 +102,18 @@ export function judgeFront(laid: LaidArch, school: School, takenAtMm: number): F
 function verdictCode(laid: LaidArch, school: School, deviationMm: number, toleranceMm: number): FrontVerdictCode {
   if (deviationMm < -toleranceMm) return 'narrow';
   if (deviationMm > toleranceMm) return 'wide';
-  if (laid.restsOn === 'crown' || laid.crownZMm < school.rules.withersOver.least) return 'withersLow';
+  if (laid.restsOn === 'crown' || laid.loadedMm < school.rules.withersOver.least) return 'withersLow';
   if (besideClose(laid, school).length > 0) return 'withersLow';
   if (tighterSide(laid, school) !== null) return 'sidesDiffer';
-  if (school.rules.withersOver.most !== null && laid.crownZMm > school.rules.withersOver.most) return 'withersHigh';
+  if (school.rules.withersOver.most !== null && laid.loadedMm > school.rules.withersOver.most) return 'withersHigh';
   return 'even';
 }
+
+/** Only the room over the withers is missed, and by less than its error. */
+const isNearLeast = (laid: LaidArch, school: School): boolean =>
+  laid.restsOn !== 'crown' &&
+  besideClose(laid, school).length === 0 &&
+  school.rules.withersOver.least - laid.loadedMm < laid.padding.sinkHalfMm;
 
 const severityOf = (code: FrontVerdictCode): Severity =>
   code === 'even' ? 'good' : code === 'sidesDiffer' || code === 'withersHigh' ? 'lookOut' : 'bad';
@@ -110,9 +134,10 @@ export function tighterSide(laid: LaidArch, school: School): { side: NearOff; by
 const gapsOf = (laid: LaidArch, side: NearOff): SideGaps => (side === 'near' ? laid.near : laid.off);
 
 const besideClose = (laid: LaidArch, school: School) =>
-  SIDES.map((side) => ({ side, roomMm: gapsOf(laid, side).besideWithersMm })).filter(
-    ({ roomMm }) => roomMm < school.rules.withersBeside.least,
-  );
+  SIDES.flatMap((side) => {
+    const roomMm = gapsOf(laid, side).besideWithersMm;
+    return roomMm !== null && roomMm < school.rules.withersBeside.least ? [{ side, roomMm }] : [];
+  });
 
 interface Found {
   readonly byMm: number;
@@ -128,7 +153,8 @@ function reasonsFor(laid: LaidArch, school: School, found: Found): Reason[] {
     angleReason(found),
     {
       code: 'withersClearance',
-      clearanceMm: laid.crownZMm,
+      clearanceMm: laid.loadedMm,
+      halfMm: laid.padding.sinkHalfMm,
       leastMm: school.rules.withersOver.least,
       mostMm: school.rules.withersOver.most,
     },
@@ -163,7 +189,7 @@ interface Judged {
 
 function remediesFor(laid: LaidArch, school: School, judged: Judged): Remedy[] {
   const tighter = tighterSide(laid, school);
-  const short = school.rules.withersOver.least - laid.crownZMm;
+  const short = school.rules.withersOver.least - laid.loadedMm;
   const other: NearOff | null = tighter === null ? null : otherSide(tighter.side);
   return [
     ...widthRemedy(laid, judged),
@@ -193,7 +219,7 @@ function flipsFor(laid: LaidArch, school: School, deviationMm: number, tolerance
   const perDeg = mmPerDegree(laid.arch, laid.padding);
   const toNarrow = deviationMm + toleranceMm;
   const toWide = toleranceMm - deviationMm;
-  const spare = laid.crownZMm - school.rules.withersOver.least;
+  const spare = laid.loadedMm - school.rules.withersOver.least;
   const angleFlips: Flip[] =
     toNarrow < 0
       ? [{ to: 'even', byDeg: -toNarrow / perDeg, byMm: -toNarrow }]

@@ -17,6 +17,8 @@ interface Move {
   readonly shiftZMm: number;
 }
 
+const NO_MOVE: Move = { turnRad: 0, shiftYMm: 0, shiftZMm: 0 };
+
 /** Positive turn is counter-clockwise in the y-z plane: the off side goes up. */
 export function applyMove(p: PointYZ, move: Move): PointYZ {
   const c = Math.cos(move.turnRad);
@@ -40,7 +42,7 @@ const DAMPING = 1e-9;
 export function alignRigidly(moving: Polyline, fixed: Polyline, maxTurnDeg: number): Alignment {
   const samples = resampled(moving, SAMPLES);
   const maxTurnRad = radFromDeg(maxTurnDeg);
-  let move: Move = { turnRad: 0, shiftYMm: 0, shiftZMm: 0 };
+  let move: Move = NO_MOVE;
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const pairs = closestPairs(samples, fixed, move);
     if (pairs.length < 3) break;
@@ -50,6 +52,10 @@ export function alignRigidly(moving: Polyline, fixed: Polyline, maxTurnDeg: numb
   }
   return { ...residual(samples, fixed, move), shiftYMm: move.shiftYMm, shiftZMm: move.shiftZMm, turnDeg: degFromRad(move.turnRad) };
 }
+
+/** The same distances without any move: how far off it lies as it is. */
+export const distanceAsItLies = (moving: Polyline, fixed: Polyline): Pick<Alignment, 'rmsMm' | 'greatestMm'> =>
+  residual(resampled(moving, SAMPLES), fixed, NO_MOVE);
 
 /** A moved sample, its nearest place, and the unit normal of the fixed line there. */
 interface Pair {

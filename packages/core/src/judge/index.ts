@@ -1,3 +1,6 @@
 export * from './sit-values';
+export * from './value-errors';
 export * from './fault-chains';
 export * from './judge-sitting';
+export * from './complaint-table';
+export * from './complaint-answer';

@@ -3,9 +3,11 @@ import { type School } from '../schools/school';
 import { type CriterionId, type Rule, type Unit, CRITERIA, CRITERION_IDS } from '../schools/criteria';
 import { frontToleranceMm } from '../front/verdict';
 import { type FaultChain, faultChains } from './fault-chains';
-import { type JudgeInput, SIT_VALUES } from './sit-values';
+import { type JudgeInput, missingFor, valueOf } from './sit-values';
+import { type ValueError, type ValueErrors, NO_ERRORS } from './value-errors';
 
-export type RowVerdict = 'good' | 'lookOut' | 'bad' | 'notMeasured' | 'noOpinion';
+/** `borderline`: the limit lies within the error of the measuring, so neither side of it can be told. */
+export type RowVerdict = 'good' | 'borderline' | 'lookOut' | 'bad' | 'notMeasured' | 'noOpinion';
 
 /** One criterion under one school: the number, what is wanted of it, and what that means. */
 export interface SitRow {
@@ -15,7 +17,9 @@ export interface SitRow {
   readonly least: number | null;
   readonly most: number | null;
   readonly verdict: RowVerdict;
-  /** It refuses the saddle, whatever else is right. */
+  /** How far off the number may be; null where that isn't known. */
+  readonly error: ValueError | null;
+  /** It refuses the saddle, whatever else is right: only where it is missed clearly. */
   readonly stops: boolean;
   /** How far outside what is wanted, in the school's own scale; - below the least, + above the most, 0 inside. */
   readonly outside: number;
@@ -27,6 +31,13 @@ export interface SitRow {
   readonly needs: readonly Need[];
 }
 
+/** On how much of what a school asks a verdict stands. */
+export interface StandsOn {
+  /** Weight of the rules that could be answered, of all of them, 0 to 1. */
+  readonly share: number;
+  readonly waitsFor: readonly Need[];
+}
+
 export interface SitVerdict {
   readonly schoolId: School['id'];
   readonly rows: readonly SitRow[];
@@ -36,14 +47,19 @@ export interface SitVerdict {
   /** Rows that miss, worst first. */
   readonly worst: readonly SitRow[];
   readonly chains: readonly FaultChain[];
+  readonly standsOn: StandsOn;
 }
 
 /** A miss counts no more than this many scales. */
 const MOST_SCALES = 4;
 const POINTS_PER_WEIGHT = 3;
 
-export function judgeSitting(input: JudgeInput, school: School): SitVerdict {
-  const rows = CRITERION_IDS.map((id) => sitRow(id, SIT_VALUES[id](input, school), ruleFor(id, input, school)));
+export function judgeSitting(input: JudgeInput, school: School, errors: ValueErrors = NO_ERRORS): SitVerdict {
+  const asked = CRITERION_IDS.filter((id) => input.ridden !== null || CRITERIA[id].from !== 'ridden');
+  const rows = asked.map((id) => ({
+    ...sitRow(id, valueOf(id, input, school), ruleFor(id, input, school), errors[id] ?? null),
+    needs: missingFor(id, input.body),
+  }));
   const worst = rows.filter((r) => r.costs > 0).sort((a, b) => Number(b.stops) - Number(a.stops) || b.costs - a.costs);
   const lost = rows.reduce((sum, r) => sum + r.costs, 0);
   return {
@@ -53,7 +69,20 @@ export function judgeSitting(input: JudgeInput, school: School): SitVerdict {
     score: Math.max(0, 100 - lost),
     worst,
     chains: faultChains(input, school),
+    standsOn: standsOn(rows, input, school),
   };
+}
+
+function standsOn(rows: readonly SitRow[], { body }: JudgeInput, school: School): StandsOn {
+  const missing = new Set<Need>();
+  let [answered, asked] = [0, 0];
+  for (const { id, verdict } of rows) {
+    const weight = school.rules[id]?.weight ?? 0;
+    asked += weight;
+    if (verdict !== 'notMeasured') answered += weight;
+    else if (weight > 0) for (const need of missingFor(id, body)) missing.add(need);
+  }
+  return { share: asked > 0 ? answered / asked : 0, waitsFor: [...missing] };
 }
 
 /** A school's rule for this sitting: the front's is as wide as the front alone is judged by. */
@@ -65,20 +94,22 @@ export function ruleFor(id: CriterionId, { laid }: Pick<JudgeInput, 'laid'>, sch
 }
 
 /** What a number means under a rule; no rule is no opinion. */
-export function sitRow(id: CriterionId, value: number | null, rule: Rule | undefined): SitRow {
+export function sitRow(id: CriterionId, value: number | null, rule: Rule | undefined, error: ValueError | null = null): SitRow {
   const { unit, needs } = CRITERIA[id];
   const known = value !== null && Number.isFinite(value) ? value : null;
   const least = rule?.least ?? null;
   const most = rule?.most ?? null;
   const outside = known === null || rule === undefined ? 0 : outsideBy(known, rule);
-  const stops = rule !== undefined && ((rule.hardStop === 'least' && outside < 0) || (rule.hardStop === 'most' && outside > 0));
+  const sure = known === null || rule === undefined || isClear(known, rule, error?.half ?? 0);
+  const stops = rule !== undefined && sure && ((rule.hardStop === 'least' && outside < 0) || (rule.hardStop === 'most' && outside > 0));
   return {
     id,
     unit,
     value: known,
     least,
     most,
-    verdict: rowVerdict(known, rule, outside, stops),
+    verdict: rowVerdict(known, rule, outside, { stops, sure }),
+    error,
     stops,
     outside,
     costs: rule === undefined ? 0 : POINTS_PER_WEIGHT * rule.weight * Math.min(MOST_SCALES, Math.abs(outside)),
@@ -93,9 +124,19 @@ function outsideBy(value: number, { least, most, scale }: Rule): number {
   return most !== null && value > most ? (value - most) / scale : 0;
 }
 
-function rowVerdict(value: number | null, rule: Rule | undefined, outside: number, stops: boolean): RowVerdict {
+/** Whether the interval that holds nine in ten lies wholly on one side of each limit. */
+const isClear = (value: number, { least, most }: Rule, half: number): boolean =>
+  half === 0 || [least, most].every((limit) => limit === null || Math.abs(value - limit) >= half);
+
+interface Told {
+  readonly stops: boolean;
+  readonly sure: boolean;
+}
+
+function rowVerdict(value: number | null, rule: Rule | undefined, outside: number, { stops, sure }: Told): RowVerdict {
   if (rule === undefined) return 'noOpinion';
   if (value === null) return 'notMeasured';
+  if (!sure) return 'borderline';
   if (outside === 0) return 'good';
   return stops || Math.abs(outside) > 1 ? 'bad' : 'lookOut';
 }

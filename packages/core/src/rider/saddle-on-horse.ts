@@ -1,6 +1,6 @@
 import { type BackSurface, surfaceHeightMm } from '../back';
 import { type SaddleSeat, type SaddleSetup, type DescribedSaddle, seatMeasure } from '../saddle';
-import { type Sitting, liftedBy } from '../sit';
+import { type Sitting, motionOf, placed } from '../sit';
 import { radFromDeg } from '../units';
 
 /** Where seat and bars are, in the horse's frame, mm: x toward the tail, z up. */
@@ -29,17 +29,19 @@ export function settledOnHorse(
   backAt: (xMm: number) => number,
 ): SaddleOnHorse {
   const { seatLowMm, barMm } = build.frame;
-  const lift = liftedBy(settled.pose);
+  const motion = motionOf(settled.pose);
   const lowX = placeMm + seatLowMm;
   const levelZ = under.roofAt(seatLowMm) + seatMeasure(seat, 'seatOverTreeMm');
   const barX = placeMm + barMm;
   const { pitchDeg } = settled.pose;
   const wanders = SEAT_RADIUS_MM * Math.sin(radFromDeg(pitchDeg));
+  const [seatX, , seatZ] = placed(motion, lowX, 0, levelZ);
+  const [barXMm, , barZMm] = placed(motion, barX, 0, levelZ - seatMeasure(seat, 'barBelowSeatMm'));
   return {
-    seat: { xMm: lowX + wanders, zMm: levelZ + lift(lowX, 0) },
+    seat: { xMm: seatX + wanders, zMm: seatZ },
     bar: {
-      xMm: barX,
-      zMm: levelZ - seatMeasure(seat, 'barBelowSeatMm') + lift(barX, 0),
+      xMm: barXMm,
+      zMm: barZMm,
       outMm: seatMeasure(seat, 'barOutMm'),
     },
     pitchDeg,

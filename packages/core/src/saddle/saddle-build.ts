@@ -30,6 +30,10 @@ export interface Strap {
   readonly hang: (typeof STRAP_HANGS)[number];
 }
 
+/** How a tree gives under load, from stiff to flexible. */
+export const TREE_GIVES = ['rigid', 'sprung', 'flexible'] as const;
+export type TreeGivesHow = (typeof TREE_GIVES)[number];
+
 /** The tree behind its front arch. Places count from the front arch toward the tail, mm. */
 export interface Frame {
   /** Front arch to the rear end of the tree. */
@@ -47,6 +51,8 @@ export interface Frame {
   readonly barMm: number;
   readonly massKg: number;
   readonly massAtMm: number;
+  /** How it gives lengthwise and at the arch; absent for rigid. */
+  readonly gives?: TreeGivesHow;
 }
 
 /** What lies on the horse: a pair of panels, or a pair of bars. */

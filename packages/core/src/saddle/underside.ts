@@ -36,6 +36,8 @@ export interface Underside {
   readonly rowAt: (uMm: number) => Row;
   /** NaN where there is no panel. */
   readonly heightIn: (row: Row, uMm: number, yMm: number) => number;
+  /** How far the panel is kept clear by its own design there, along its normal, mm: rounded edges, turned-up ends. */
+  readonly reliefIn: (row: Row, uMm: number, yMm: number) => number;
   /** Inner and outer edge of a panel at a place. */
   readonly edgesAt: (uMm: number) => { readonly innerMm: number; readonly outerMm: number };
   /** Lower face of the tree over the spine, where the channel's roof is. */
@@ -81,9 +83,11 @@ export function underside(saddle: DescribedSaddle, setup: SaddleSetup): Undersid
     const thick = (y < 0 ? row.thickNearMm : row.thickOffMm) + crossBow(panel.cross, v) - bevelled(across, row.widthMm, panel.bevelMm);
     return row.keelMm - treeDrop(row, radius, out) - thick / row.slopeCosine;
   };
+  const reliefIn = (row: Row, u: number, y: number): number =>
+    bevelled(Math.abs(y) - row.innerMm, row.widthMm, panel.bevelMm) + turnedUp(panel, u - fromMm, toMm - u);
   const edgesAt = (u: number) => ({ innerMm: channel(u) / 2, outerMm: channel(u) / 2 + width(u) });
   const halfWidthMm = Math.max(...[fromMm, 0, lengthMm / 4, lengthMm / 2, (3 * lengthMm) / 4, toMm].map((u) => edgesAt(u).outerMm));
-  return { fromMm, toMm, halfWidthMm, rowAt, heightIn, edgesAt, roofAt: keel };
+  return { fromMm, toMm, halfWidthMm, rowAt, heightIn, reliefIn, edgesAt, roofAt: keel };
 }
 
 /** How far the tree's lower face has come down from its crown at a distance from the spine: a round crown, then straight. */

@@ -11,5 +11,7 @@ export const NEEDS = [
   'girthGroove',
   'longMuscle',
   'bars',
+  'topline',
+  'lowPoint',
 ] as const;
 export type Need = (typeof NEEDS)[number];

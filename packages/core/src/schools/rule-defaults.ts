@@ -1,4 +1,5 @@
 import { MM_PER_FINGER } from '../units';
+import { ENGINE_DEFAULTS } from './engine';
 import { type Band, type Ceiling, type Floor, type Rule } from './criteria';
 
 export const fingers = (count: number): number => count * MM_PER_FINGER;
@@ -43,16 +44,27 @@ export const SHARED_RULES = {
   edgeShare: ceiling(0.4, 0.12, 1),
   insideMuscle: floor(-50, 25, 0.5),
   seatOverLow: band(-45, 45, 30, 1),
-  /** Screening levels of pressure, kPa: a mean, and a peak over any 8 cm2 (of this model). */
-  meanPressure: ceiling(11, 4, 1),
-  peakPressure: ceiling(30, 15, 1.5),
-  /**
-   * Share of friction from which a saddle standing still is looked at: a stride lets go of it for a moment each time,
-   * so what stands at a seventh already creeps. Chosen so that the demo's downhill cob is noticed and the level ones are not.
-   */
-  driftAlong: band(-0.12, 0.12, 0.4, 2),
-  driftAcross: band(-0.15, 0.15, 0.25, 1),
-  strapLean: band(-12, 12, 10, 1),
+  /** What this rider's exact fit of the panel reads at halt, kPa: past it the weight asks for more area, whatever the fit. */
+  loadOnArea: ceiling(12, 4, 0.5),
+  /** Peak over a disc of 8 cm2 as a multiple of the exact fit's: to 1.6 good, from 2.2 bad. */
+  peakRatio: ceiling(1.6, 0.6, 2),
+  /** Holding used over holding there is: from half it is watched, past three quarters much is used. Shown, it decides nothing. */
+  driftAlong: band(-0.5, 0.5, 0.25, 0),
+  driftAcross: band(-0.5, 0.5, 0.25, 0),
+  /** How hard it is to turn: by its shape alone, by hand; and it bears a rider half a hand to one side (80 kg, 50 mm). */
+  rollShape: floor(2, 1, 1),
+  rollPush: floor(5, 3, 0.5),
+  rollLetsGo: floor(40, 20, 1),
+  yawPush: floor(8, 4, 0.5),
+  /** From one stride to the next: up to 0.3 mm it stays, to 3 mm it works, past that it runs. */
+  creepWalk: ceiling(ENGINE_DEFAULTS.creepMm.stays, ENGINE_DEFAULTS.creepMm.runs - ENGINE_DEFAULTS.creepMm.stays, 2),
+  creepTrot: ceiling(ENGINE_DEFAULTS.creepMm.stays, ENGINE_DEFAULTS.creepMm.runs - ENGINE_DEFAULTS.creepMm.stays, 2),
+  creepCanter: ceiling(ENGINE_DEFAULTS.creepMm.stays, ENGINE_DEFAULTS.creepMm.runs - ENGINE_DEFAULTS.creepMm.stays, 1),
+  peakRatioRidden: ceiling(1.6, 0.6, 1),
+  /** The least room over the withers in a stride: one finger. */
+  withersRidden: floor(fingers(1), 12, 1.5),
+  /** Eight degrees are about 45 mm over the length of a strap: two and a half fingers. */
+  strapLean: band(-8, 8, 8, 1),
 } as const;
 
 /** Contact in the middle: even all along, or a slight bridge; past the upper end it rocks. */

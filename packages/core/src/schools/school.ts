@@ -1,5 +1,6 @@
 import { type EngineSettings, ENGINE_DEFAULTS } from './engine';
 import { type Rules } from './criteria';
+import { type MeasuringErrors, MEASURING_ERRORS } from './measuring-errors';
 
 /** Which line of the horse the front angle follows. */
 export const FRONT_FOLLOWS = ['frontSection', 'shoulderLine', 'barsAlongShoulder'] as const;
@@ -17,6 +18,9 @@ export interface FrontRule {
   readonly widthStepDeg: number;
   /** Pad the school counts under the front, mm. */
   readonly padMm: number;
+  /** How far a front comes down under saddle and rider where only its section is known, mm; half of the interval of nine in ten (of inner sittings). */
+  readonly sinkMm: number;
+  readonly sinkHalfMm: number;
 }
 
 /** From which number on a link of a chain of faults is told, where that is sooner than its criterion misses (defaults). */
@@ -26,6 +30,13 @@ export interface ChainThresholds {
   readonly slopeN: number;
   readonly rollDeg: number;
   readonly across: number;
+  readonly along: number;
+  /** Of all straps together, along the back. */
+  readonly pullN: number;
+  /** Of the load on the rear third, 0 to 1. */
+  readonly rearShare: number;
+  /** Withers come up since the saddle was fitted, mm. */
+  readonly withersUpMm: number;
 }
 
 /** A named rule set that anyone can read, choose, copy and edit. */
@@ -38,16 +49,30 @@ export interface School {
   readonly rules: Rules;
   readonly chains: ChainThresholds;
   readonly engine: EngineSettings;
+  readonly errors: MeasuringErrors;
 }
 
 export const SCHOOL_IDS = ['static-close', 'shoulder-line', 'room-to-move', 'panel-first', 'western'] as const;
-export type SchoolId = (typeof SCHOOL_IDS)[number];
+export type BuiltInSchoolId = (typeof SCHOOL_IDS)[number];
+/** A practice's own, copied from a built-in one and edited. */
+export type OwnSchoolId = `own-${string}`;
+export type SchoolId = BuiltInSchoolId | OwnSchoolId;
+export const isOwnSchool = (id: SchoolId): id is OwnSchoolId => id.startsWith('own-');
 
 /** What most schools share about the front. All defaults of the trade. */
-export const FRONT_DEFAULTS = { follows: 'frontSection', widthsOver: 0, bandDeg: 2, widthStepDeg: 5, padMm: 0 } as const;
+export const FRONT_DEFAULTS = {
+  follows: 'frontSection',
+  widthsOver: 0,
+  bandDeg: 2,
+  widthStepDeg: 5,
+  padMm: 0,
+  sinkMm: 15,
+  sinkHalfMm: 6,
+} as const;
 
 /** What all schools share besides their rules. */
 export const SHARED = {
-  chains: { pitchDeg: 0.8, leanDeg: 6, slopeN: 30, rollDeg: 1, across: 0.1 },
+  chains: { pitchDeg: 0.8, leanDeg: 6, slopeN: 30, rollDeg: 1, across: 0.05, along: 0.15, pullN: 20, rearShare: 0.42, withersUpMm: 3 },
   engine: ENGINE_DEFAULTS,
-} as const satisfies Pick<School, 'chains' | 'engine'>;
+  errors: MEASURING_ERRORS,
+} as const satisfies Pick<School, 'chains' | 'engine' | 'errors'>;

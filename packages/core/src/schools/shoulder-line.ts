@@ -5,7 +5,7 @@ import { type School, FRONT_DEFAULTS, SHARED } from './school';
 export const SHOULDER_LINE: School = {
   ...SHARED,
   id: 'shoulder-line',
-  version: 2,
+  version: 3,
   name: 'Shoulder line',
   front: { ...FRONT_DEFAULTS, stationMm: 50, follows: 'shoulderLine' },
   rules: {

@@ -1,7 +1,9 @@
 import { type DescribedSaddle, type SaddleSetup, middleSetup } from '../saddle/saddle-setup';
 import { type Outcome, done } from '../problems';
 import { type Assessed, type FitBench, assess, betterOf } from './assess';
-import { type AxisId, neighbourSetups, stepSetup } from './setup-axes';
+import { type School } from '../schools/school';
+import { type SitRow } from '../judge/judge-sitting';
+import { type AxisId, FITTER_STEPS, neighbourSetups, stepSetup } from './setup-axes';
 
 /** What "find the best" may turn: what a workshop can set, where it lies, and the straps. Shims and filling have searches of their own. */
 export const SEARCH_AXES: readonly AxisId[] = ['width', 'archShape', 'curve', 'frontDepth', 'gusset', 'place', 'straps'];
@@ -60,12 +62,42 @@ export function* bestSetup(
         yield { tried: seen.size, best };
       }
     }
+    const finer = axes.includes('place') ? finerPlace(best, bench.school, assessOnce) : null;
+    if (finer !== null) {
+      best = finer;
+      moved = true;
+      yield { tried: seen.size, best };
+    }
   }
   const neighbours = neighbourSetups(saddle, best.setup, axes).flatMap(({ axis, direction, setup }) => {
     const assessed = assessOnce(setup);
     return assessed === null ? [] : [{ axis, direction, assessed }];
   });
   return done({ best, tried: [...seen.values()].sort(betterOf), neighbours });
+}
+
+/** Near a hard limit the place along the back is looked at millimetre by millimetre, so far from it, mm. */
+const FINE = { withinMm: 5, stepMm: 1 } as const;
+
+/** The best place within one coarse step, where a hard limit in mm is near or missed; null where that is where it lies. */
+function finerPlace(best: Assessed, school: School, assessOnce: (setup: SaddleSetup) => Assessed | null): Assessed | null {
+  const near = best.resting.rows.some((row) => row.unit === 'mm' && isNearHardLimit(row, school));
+  if (!near) return null;
+  let found = best;
+  for (let by = -FITTER_STEPS.placeMm + FINE.stepMm; by < FITTER_STEPS.placeMm; by += FINE.stepMm) {
+    const placeMm = best.setup.placeMm + by;
+    if (by === 0 || placeMm < FITTER_STEPS.placeFromMm || placeMm > FITTER_STEPS.placeToMm) continue;
+    const next = assessOnce({ ...best.setup, placeMm });
+    if (next !== null && betterOf(next, found) < 0) found = next;
+  }
+  return found === best ? null : found;
+}
+
+function isNearHardLimit({ id, value }: SitRow, { rules }: School): boolean {
+  const rule = rules[id];
+  if (rule === undefined || value === null || rule.hardStop === 'never') return false;
+  const limit = rule[rule.hardStop];
+  return limit !== null && Math.abs(value - limit) < FINE.withinMm + FITTER_STEPS.placeMm;
 }
 
 function neighbour(

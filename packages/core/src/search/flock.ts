@@ -1,59 +1,110 @@
 import { type BySideAndZone, type Zone, ZONES } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
-import { underside, zoneShare } from '../saddle/underside';
-import { SIDES } from '../units';
-import { backCells, panelHeights, seatCells } from '../sit/seat-cells';
-import { type SitBench } from '../sit/sit';
+import { zoneShare } from '../saddle/underside';
+import { type CriterionId } from '../schools/criteria';
+import { SIDES, radFromDeg } from '../units';
+import { type Sitting, sit } from '../sit/sit';
+import { type Assessed, type FitBench, assess, betterOf } from './assess';
+import { bestSetup } from './best-setup';
+import { type AxisId } from './setup-axes';
 
 /** A change of filling costs as much as this share of the squared misses it saves: no wool is moved for nothing (default). */
 const RELUCTANCE = 0.02;
 const ROUNDS = 200;
 /** Turned-up ends and rounded edges aren't flocked against the horse: they are left out. */
 const ENDS_LEFT_OUT = 0.12;
+/** Filled, settled, looked at again: so often. */
+const SETTLED_AGAIN = 3;
+const FLOCK_AXES: readonly AxisId[] = ['flockFront', 'flockMiddle', 'flockRear', 'flockNear'];
 
 /**
- * Filling per zone and side that comes nearest to even contact with the seat level and no roll:
- * least squares over the panel's cells, held inside what can be put in or taken out, in real steps.
- * @returns the whole filling (not the change); the same as now where nothing can be adjusted
+ * Filling per zone and side, planned under load: what evens out the squeeze of the settled saddle, and then what would level it
+ * (least squares, in real steps, inside what can be put in or taken out), settled again, and from there zone by zone. Judged as the saddle is judged: what comes
+ * back is never worse than what is in it now.
+ * @returns the whole filling (not the change); the same as now where nothing can be adjusted or nothing is better
  */
-export function evenFlock(bench: SitBench, saddle: DescribedSaddle, setup: SaddleSetup): BySideAndZone {
-  const { flock } = saddle.build.panel;
-  if (flock.stepMm <= 0) return setup.flock;
-  const { rows, gaps } = panelRows(bench, saddle, setup);
+export function evenFlock(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup): BySideAndZone {
+  if (saddle.build.panel.flock.stepMm <= 0) return setup.flock;
+  const now = assess(bench, saddle, setup);
+  if (!now.ok) return setup.flock;
+  let best = now.value;
+  for (const way of ['even', 'level'] as const) {
+    let tried = setup;
+    for (let round = 0; round < SETTLED_AGAIN; round++) {
+      const next = evened(bench, saddle, tried, way);
+      if (next === null) break;
+      tried = next;
+      const assessed = assess(bench, saddle, next, best);
+      // what levels it is taken where it is judged as good and presses no harder
+      if (assessed.ok && (improves(assessed.value, best) || (way === 'level' && levels(assessed.value, best)))) best = assessed.value;
+    }
+  }
+  const search = bestSetup(bench, saddle, setup.placeMm, FLOCK_AXES, best.setup);
+  let step = search.next();
+  while (!step.done) step = search.next();
+  if (step.value.ok && improves(step.value.value.best, best)) best = step.value.value.best;
+  return best.setup.flock;
+}
+
+/** By so little in the score, and in the peak ratio, nobody would tell two settings apart (defaults). */
+const AS_GOOD = { score: 0.5, ratio: 0.03 } as const;
+
+const value = (of: Assessed, id: CriterionId): number => Math.abs(of.resting.rows.find((r) => r.id === id)?.value ?? 0);
+const noHarder = (a: Assessed, than: Assessed): boolean => value(a, 'peakRatio') <= value(than, 'peakRatio') + AS_GOOD.ratio;
+
+/** Better by what it is judged by, and no harder anywhere, unless it takes a hard stop away. */
+const improves = (a: Assessed, than: Assessed): boolean => betterOf(a, than) < 0 && (a.stopMiss < than.stopMiss || noHarder(a, than));
+
+/** More level than another, as good by its score, and no harder anywhere. */
+function levels(a: Assessed, than: Assessed): boolean {
+  const tilt = (of: Assessed): number => value(of, 'roll') + value(of, 'seatLevel');
+  if (Number(a.sits) < Number(than.sits) || a.stopMiss > than.stopMiss || a.score < than.score - AS_GOOD.score) return false;
+  return tilt(a) < tilt(than) && noHarder(a, than);
+}
+
+/**
+ * One round: evens out the squeeze as it has settled, or as it would lie if it had settled level; null where the saddle doesn't rest
+ * or there is nothing left to change.
+ */
+function evened(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup, way: 'even' | 'level'): SaddleSetup | null {
+  const { body, rider, strapPullN } = bench;
+  const sitting = sit({ body, saddle, setup, rider, pose: 'resting', strapPullN }, bench.poses.resting);
+  if (!sitting.ok || sitting.value.settled.state !== 'settled') return null;
+  const { leastMm, mostMm, stepMm } = saddle.build.panel.flock;
+  const { rows, gaps } = panelRows(sitting.value, saddle, setup, way);
   const now = SIDES.flatMap((side) => ZONES.map((zone) => setup.flock[side][zone]));
   const change = boundedLeastSquares(
     rows,
     gaps,
-    now.map((v) => flock.leastMm - v),
-    now.map((v) => flock.mostMm - v),
+    now.map((v) => leastMm - v),
+    now.map((v) => mostMm - v),
   );
-  const stepped = now.map((v, i) =>
-    Math.min(flock.mostMm, Math.max(flock.leastMm, flock.stepMm * Math.round((v + change[i]!) / flock.stepMm))),
-  );
+  const stepped = now.map((v, i) => Math.min(mostMm, Math.max(leastMm, stepMm * Math.round((v + change[i]!) / stepMm))));
+  if (stepped.every((v, i) => v === now[i])) return null;
   const zones = (from: number): Record<Zone, number> => ({ front: stepped[from]!, middle: stepped[from + 1]!, rear: stepped[from + 2]! });
-  return { near: zones(0), off: zones(3) };
+  return { ...setup, flock: { near: zones(0), off: zones(3) } };
 }
 
-/** How much each of the six fillings brings the underside down at each cell, and how far the back lies over the underside there. */
-function panelRows(bench: SitBench, saddle: DescribedSaddle, setup: SaddleSetup) {
-  const under = underside(saddle, setup);
-  const back = backCells(bench.surface, setup.placeMm, under);
-  const { cells } = seatCells(back, panelHeights(back, under));
+/** How much each of the six fillings brings the underside down at each cell, and how far the settled back lies over it there. */
+function panelRows({ settled, panel, under }: Sitting, saddle: DescribedSaddle, setup: SaddleSetup, way: 'even' | 'level') {
+  const { pitchDeg, rollDeg } = settled.pose;
+  const [pitch, roll] = way === 'even' ? [0, 0] : [Math.tan(radFromDeg(pitchDeg)), Math.tan(radFromDeg(rollDeg))];
   const rows: number[][] = [];
   const gaps: number[] = [];
-  for (let at = 0; at < cells.x.length; at++) {
-    const overlap = cells.overlapMm[at]!;
-    const u = cells.x[at]! - setup.placeMm;
+  for (let at = 0; at < panel.count; at++) {
+    if (Number.isNaN(panel.overlapMm[at]!)) continue;
+    const u = panel.x[at]! - setup.placeMm;
     const share = (u - under.fromMm) / (under.toMm - under.fromMm);
-    if (Number.isNaN(overlap) || share < ENDS_LEFT_OUT || share > 1 - ENDS_LEFT_OUT) continue;
+    if (share < ENDS_LEFT_OUT || share > 1 - ENDS_LEFT_OUT) continue;
     const { innerMm, outerMm } = under.edgesAt(u);
-    const v = (Math.abs(cells.y[at]!) - innerMm) / (outerMm - innerMm);
+    const v = (Math.abs(panel.y[at]!) - innerMm) / (outerMm - innerMm);
     if (v < ENDS_LEFT_OUT * 2 || v > 1 - ENDS_LEFT_OUT * 2) continue;
-    const near = cells.y[at]! < 0;
+    const near = panel.y[at]! < 0;
     const vertical = 1 / under.rowAt(u).slopeCosine;
     const shares = ZONES.map((zone) => vertical * zoneShare(zone, u / saddle.build.frame.lengthMm));
     rows.push([...(near ? shares : [0, 0, 0]), ...(near ? [0, 0, 0] : shares)]);
-    gaps.push(overlap);
+    // turned back level, a low cantle and a low off side come up again
+    gaps.push(settled.cells.squeezeMm[at]! / settled.cells.nz[at]! - pitch * panel.x[at]! - roll * panel.y[at]!);
   }
   return { rows, gaps };
 }

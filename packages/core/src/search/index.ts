@@ -1,5 +1,6 @@
 export * from './natural-place';
 export * from './assess';
+export * from './assess-ridden';
 export * from './setup-axes';
 export * from './best-setup';
 export * from './rank-stock';
@@ -7,3 +8,6 @@ export * from './flock';
 export * from './shims';
 export * from './strap-choices';
 export * from './sit-confidence';
+export * from './standard-errors';
+export * from './front-under-load';
+export * from './compare';

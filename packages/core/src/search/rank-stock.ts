@@ -2,6 +2,7 @@ import { type DescribedSaddle } from '../saddle/saddle-setup';
 import { type Problem } from '../problems';
 import { type SitRow } from '../judge/judge-sitting';
 import { naturalPlaceMm } from './natural-place';
+import { assessRidden } from './assess-ridden';
 import { type Assessed, type FitBench, betterOf } from './assess';
 import { type BestSetup, bestSetup } from './best-setup';
 
@@ -40,7 +41,10 @@ export function* rankStock(bench: FitBench, saddles: readonly DescribedSaddle[])
     for (; !step.done; step = search.next()) yield { saddle: i + 1, saddles: saddles.length, tried: tried + step.value.tried };
     if (step.value.ok) {
       tried += step.value.value.tried.length;
-      ranked.push(rankedOf(saddle.id, step.value.value));
+      const riding = assessRidden(bench, saddle, step.value.value.best);
+      let ride = riding.next();
+      for (; !ride.done; ride = riding.next()) yield { saddle: i + 1, saddles: saddles.length, tried };
+      ranked.push(rankedOf(saddle.id, { ...step.value.value, best: ride.value }));
     } else refused.push({ id: saddle.id, problems: step.value.problems });
   }
   return { ranked: inOrder(ranked), refused };

@@ -1,11 +1,14 @@
 import { type Random } from '../random/seeded';
 import { type School } from '../schools/school';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
-import { type BodyInput, bodyFrom, redrawnInput } from '../sit/body/body-input';
+import { type BodyInput, bodyFrom } from '../sit/body/body-input';
+import { measuredAgain } from '../sit/body/measured-again';
 import { judgeSitting } from '../judge/judge-sitting';
 import { laidFront } from '../judge/sit-values';
 import { type RiderLoad } from '../sit/loads';
 import { sit, sitBench } from '../sit/sit';
+import { CELL_MM } from '../sit/seat-cells';
+import { betterOf, stopsOf } from './assess';
 import { stepSetup } from './setup-axes';
 
 export interface SitConfidence {
@@ -30,7 +33,8 @@ export interface ConfidenceQuestion {
 }
 
 /**
- * How sure an answer is: the takes redrawn within their spread, the saddle set on every redraw in its width and the two beside it.
+ * How sure an answer is: everything measured drawn anew within its own error (takes, landmarks, topline, where it is put down), the
+ * saddle set on every redraw in its width and the two beside it.
  * A generator of how many are done, so that it can be shown and stopped.
  */
 export function* sitConfidence(question: ConfidenceQuestion): Generator<number, SitConfidence> {
@@ -40,16 +44,20 @@ export function* sitConfidence(question: ConfidenceQuestion): Generator<number, 
   const stops = new Map<string, number>();
   let stopped = 0;
   for (let i = 0; i < redraws; i++) {
-    const body = bodyFrom(redrawnInput(input, random));
+    const again = measuredAgain(input, school.errors, random);
+    const body = bodyFrom(again.input);
     if (!body.ok) continue;
-    const bench = sitBench(body.value, 'resting', school.engine);
-    const verdicts = widths.flatMap((s) => {
+    const bench = sitBench(body.value, 'resting', school.engine, CELL_MM.confidence);
+    const verdicts = widths.flatMap((width) => {
+      const s = { ...width, placeMm: width.placeMm + again.putOffMm };
       const outcome = sit({ body: body.value, saddle, setup: s, rider, pose: 'resting', strapPullN }, bench);
       if (!outcome.ok) return [];
       const laid = laidFront(body.value, saddle, s);
-      return [{ width: s.width, verdict: judgeSitting({ body: body.value, saddle, setup: s, sitting: outcome.value, laid }, school) }];
+      const verdict = judgeSitting({ body: body.value, saddle, setup: s, sitting: outcome.value, laid, ridden: null }, school);
+      const order = { sits: outcome.value.settled.state === 'settled', score: verdict.score, ...stopsOf([verdict]) };
+      return [{ width: s.width, verdict, order }];
     });
-    const best = [...verdicts].sort((a, b) => a.verdict.stops.length - b.verdict.stops.length || b.verdict.score - a.verdict.score)[0];
+    const best = [...verdicts].sort((a, b) => betterOf(a.order, b.order))[0];
     if (best !== undefined) wins.set(best.width, (wins.get(best.width) ?? 0) + 1);
     const asked = verdicts.find((v) => v.width === setup.width);
     if (asked !== undefined && asked.verdict.stops.length > 0) stopped++;

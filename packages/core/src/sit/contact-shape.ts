@@ -1,13 +1,14 @@
 import { type NearOff } from '../units';
-import { type Settled } from './contact/settle';
+import { type CellsAtRest } from './contact/step';
+import { type LaidPanel } from './panel-of-saddle';
 import { type Underside } from '../saddle/underside';
-import { type BackCells, type SeatCells } from './seat-cells';
+import { type BackCells } from './seat-cells';
 
 /** How the load lies over the panels' length and width. */
 export interface ContactShape {
   /** Mean pressure of each third of the panels, kPa, over all of its cells, touching or not. */
   readonly thirdsKPa: readonly [front: number, middle: number, rear: number];
-  /** Greatest mean gap over a row of the middle third, mm: what a hand slipped under it finds. */
+  /** Greatest mean gap over a row of the middle third beyond what the panel's own edges leave, mm: what a hand slipped under it finds. */
   readonly bridgeGapMm: number;
   readonly bridgeAtMm: number | null;
   /** Greatest mean gap over a row of the front and of the rear sixth, mm: ends that lift off. */
@@ -18,28 +19,41 @@ export interface ContactShape {
   readonly innerShare: Readonly<Record<NearOff, number>>;
   /** Share of the panels' cells that touch. */
   readonly touchingShare: number;
+  /** Where along the back it bears at all, mm in the horse's frame: front edge of the first row that does, rear edge of the last. */
+  readonly bearsFromMm: number | null;
+  readonly bearsToMm: number | null;
 }
 
-/** Height of the back over the underside once settled, per cell, mm: + squeezed, - a gap; NaN without panel or back. */
-export function settledOverlap(seat: SeatCells, settled: Settled): Float64Array {
-  const { cells } = seat;
-  const { heaveMm, pitchDeg, rollDeg } = settled.pose;
-  const [p, r] = [Math.tan((pitchDeg * Math.PI) / 180), Math.tan((rollDeg * Math.PI) / 180)];
-  const out = new Float64Array(cells.x.length);
-  for (let i = 0; i < out.length; i++) out[i] = cells.overlapMm[i]! - heaveMm + p * cells.x[i]! + r * cells.y[i]!;
+/** A row across that presses with less than this on the mean carries nothing, kPa (default): a turned-up end, a tail. */
+export const BEARS_FROM_KPA = 1;
+
+/** A number of every cell put where the cell is on the level grid; elsewhere NaN, or what is given. */
+export function onGrid({ count, countX, countY, gridAt }: LaidPanel, values: ArrayLike<number>, none = Number.NaN): Float64Array {
+  const out = new Float64Array(countX * countY).fill(none);
+  for (let i = 0; i < count; i++) out[gridAt[i]!] = values[i]!;
   return out;
+}
+
+/** Cells with no back under them stand for nothing. */
+const FAR_OFF_MM = 1000;
+
+/** Height of the back over the underside once settled, along the back's normal, per place of the grid, mm: + squeezed, - a gap; NaN without panel or back. */
+export function settledSqueeze(laid: LaidPanel, { squeezeMm }: Pick<CellsAtRest, 'squeezeMm'>): Float64Array {
+  return onGrid(laid, squeezeMm).map((s) => (s < -FAR_OFF_MM ? Number.NaN : s));
 }
 
 /** Edges count as a quarter of the panel's width (default). */
 const EDGE_SHARE = 0.25;
 
-export function contactShape(back: BackCells, seat: SeatCells, under: Underside, settled: Settled): ContactShape {
-  const overlap = settledOverlap(seat, settled);
-  const { pressureKPa } = settled;
-  const { countX, countY, y, normalZ } = back;
+export function contactShape(back: BackCells, laid: LaidPanel, under: Underside, atRest: CellsAtRest): ContactShape {
+  const squeeze = settledSqueeze(laid, atRest);
+  const relief = onGrid(laid, laid.reliefMm);
+  const pressureKPa = onGrid(laid, atRest.pressureKPa, 0);
+  const { countX, countY, y } = back;
   const thirds = new Float64Array(3);
   const thirdCells = new Float64Array(3);
   const rowGap = new Float64Array(countX);
+  const rowKPa = new Float64Array(countX);
   let [touching, panel] = [0, 0];
   let [nearAll, nearOuter, nearInner, offAll, offOuter, offInner] = [0, 0, 0, 0, 0, 0];
   for (let i = 0; i < countX; i++) {
@@ -51,11 +65,11 @@ export function contactShape(back: BackCells, seat: SeatCells, under: Underside,
     let cells = 0;
     let pressed = 0;
     for (let at = i * countY; at < (i + 1) * countY; at++) {
-      const o = overlap[at]!;
+      const o = squeeze[at]!;
       if (o !== o) continue;
       cells++;
       const p = pressureKPa[at]!;
-      if (o < 0) gap -= o * normalZ[at]!;
+      if (o < 0) gap += Math.max(0, -o - relief[at]!);
       if (!(p > 0)) continue;
       touching++;
       pressed += p;
@@ -75,12 +89,14 @@ export function contactShape(back: BackCells, seat: SeatCells, under: Underside,
     thirdCells[third]! += cells;
     panel += cells;
     rowGap[i] = cells > 0 ? gap / cells : 0;
+    rowKPa[i] = cells > 0 ? pressed / cells : 0;
   }
   const share = (of: number, all: number): number => (all > 0 ? of / all : 0);
   const mean = (t: number): number => share(thirds[t]!, thirdCells[t]!);
   return {
     thirdsKPa: [mean(0), mean(1), mean(2)],
     ...gapsAlong(back, under, rowGap),
+    ...bearsAlong(back, rowKPa),
     outerShare: { near: share(nearOuter, nearAll), off: share(offOuter, offAll) },
     innerShare: { near: share(nearInner, nearAll), off: share(offInner, offAll) },
     touchingShare: share(touching, panel),
@@ -89,6 +105,13 @@ export function contactShape(back: BackCells, seat: SeatCells, under: Underside,
 
 const shareAlong = (under: Underside, u: number): number => (u - under.fromMm) / (under.toMm - under.fromMm);
 const thirdAt = (under: Underside, u: number): 0 | 1 | 2 => Math.max(0, Math.min(2, Math.floor(3 * shareAlong(under, u)))) as 0 | 1 | 2;
+
+function bearsAlong({ x, countY, stepMm }: BackCells, rowKPa: Float64Array): Pick<ContactShape, 'bearsFromMm' | 'bearsToMm'> {
+  const first = rowKPa.findIndex((p) => p >= BEARS_FROM_KPA);
+  if (first < 0) return { bearsFromMm: null, bearsToMm: null };
+  const last = rowKPa.findLastIndex((p) => p >= BEARS_FROM_KPA);
+  return { bearsFromMm: x[first * countY]! - stepMm / 2, bearsToMm: x[last * countY]! + stepMm / 2 };
+}
 
 /** The turned-up ends are meant to be clear: the last share of each end isn't read as a gap. */
 const TURNED_UP_SHARE = 0.12;

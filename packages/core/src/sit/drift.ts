@@ -1,82 +1,50 @@
-import { type Springs } from './contact/springs';
-import { type Settled } from './contact/settle';
-import { type BackCells } from './seat-cells';
-import { type StrapPull } from './loads';
+import { N_PER_KPA_MM2 } from './contact/contact-problem';
+import { type CellsAtRest } from './contact/step';
+import { type PanelCells } from './contact/panel-cells';
+import { type StrapPull } from './girth';
 
-/** What pulls the saddle along and across, against what holds it. */
+/** What tries to take the saddle along and across, and how much of the holding there is it uses. */
 export interface Drift {
-  /** Share of the friction used, fore and aft: - toward the head, + toward the tail; beyond 1 it slides. */
+  /** Holding used over holding there is, fore and aft: - toward the head, + toward the tail. 1 is approached, not reached. */
   readonly along: number;
   /** The same sideways: - toward the near side, + toward the off. */
   readonly across: number;
-  /** What the slope of the back alone does, and what the straps do, N. */
+  /** What the back's own pressing does along and across, what the straps do along, N. */
   readonly slopeAlongN: number;
   readonly strapsAlongN: number;
   readonly acrossN: number;
-  /** What friction can hold at most, N. */
+  /** What friction can hold at most along the back, N. */
   readonly holdsN: number;
 }
 
+type Cells = Pick<CellsAtRest, 'nx' | 'ny' | 'pressureKPa' | 'shearX' | 'shearY'>;
+
 /**
- * The back presses on the saddle along its own normals; what those don't balance, friction has to.
- * Downhill and pear-shaped backs push forward by themselves, whatever else is right.
+ * Per direction e: - sum A t . Pe / sum A mu p |Pe|, P into the skin. What the back's slope presses along by itself stands beside
+ * it. @returns nothing used and nothing there where friction is off
  */
-export function driftOf(back: BackCells, settled: Settled, pulls: readonly StrapPull[], friction: number): Drift {
-  const area = back.stepMm * back.stepMm * 1e-3;
-  let [alongN, acrossN, normalN] = [0, 0, 0];
-  for (let i = 0; i < settled.pressureKPa.length; i++) {
-    const p = settled.pressureKPa[i]!;
-    if (p <= 0) continue;
-    alongN -= p * area * back.slopeX[i]!;
-    acrossN -= p * area * back.slopeY[i]!;
-    normalN += (p * area) / back.normalZ[i]!;
+export function driftOf(panel: Pick<PanelCells, 'count' | 'areaMm2'>, c: Cells, pulls: readonly StrapPull[], friction: number): Drift {
+  let [usedX, usedY, thereX, thereY, slopeX, slopeY] = [0, 0, 0, 0, 0, 0];
+  for (let i = 0; i < panel.count; i++) {
+    const p = c.pressureKPa[i]!;
+    if (!(p > 0)) continue;
+    const area = panel.areaMm2[i]! * N_PER_KPA_MM2;
+    const [nx, ny] = [c.nx[i]!, c.ny[i]!];
+    // shear lies in the skin, so t . Pe is t . e
+    usedX -= area * c.shearX[i]!;
+    usedY -= area * c.shearY[i]!;
+    thereX += area * friction * p * Math.sqrt(Math.max(0, 1 - nx * nx));
+    thereY += area * friction * p * Math.sqrt(Math.max(0, 1 - ny * ny));
+    slopeX += area * p * nx;
+    slopeY += area * p * ny;
   }
-  const strapsAlongN = pulls.reduce((sum, s) => sum + s.alongN, 0);
-  const holdsN = friction * normalN;
-  const share = (n: number): number => (holdsN > 0 ? n / holdsN : 0);
+  const share = (used: number, there: number): number => (there > 0 ? used / there : 0);
   return {
-    along: share(alongN + strapsAlongN),
-    across: share(acrossN),
-    slopeAlongN: alongN,
-    strapsAlongN,
-    acrossN,
-    holdsN,
+    along: share(usedX, thereX),
+    across: share(usedY, thereY),
+    slopeAlongN: slopeX,
+    strapsAlongN: pulls.reduce((sum, s) => sum + s.alongN, 0),
+    acrossN: slopeY,
+    holdsN: thereX,
   };
-}
-
-/** How hard a settled saddle is to tip and to roll, Nm per degree, the heave let go: a pitch that gives easily rocks. */
-export interface TipStiffness {
-  readonly pitchNmPerDeg: number;
-  readonly rollNmPerDeg: number;
-}
-
-export function tipStiffness(back: BackCells, settled: Settled, springs: Springs): TipStiffness {
-  const { pressureKPa } = settled;
-  const { x, y, normalZ } = back;
-  const soft = 1 / springs.hardeningMm;
-  const area = back.stepMm * back.stepMm * 1e-3 * springs.stiffnessKPaPerMm;
-  let [k, kx, ky, kxx, kyy] = [0, 0, 0, 0, 0];
-  for (let i = 0; i < pressureKPa.length; i++) {
-    const p = pressureKPa[i]!;
-    if (p <= 0) continue;
-    const stiff = area * normalZ[i]! * (1 + 2 * squeezeAt(springs, p) * soft);
-    const sx = stiff * x[i]!;
-    const sy = stiff * y[i]!;
-    k += stiff;
-    kx += sx;
-    ky += sy;
-    kxx += sx * x[i]!;
-    kyy += sy * y[i]!;
-  }
-  const perDeg = (m: number): number => (m * Math.PI) / 180 / 1000;
-  return k === 0
-    ? { pitchNmPerDeg: 0, rollNmPerDeg: 0 }
-    : { pitchNmPerDeg: perDeg(kxx - (kx * kx) / k), rollNmPerDeg: perDeg(kyy - (ky * ky) / k) };
-}
-
-/** The squeeze behind a pressure: p = k d (1 + d / dh) solved for d. */
-export function squeezeAt(springs: Springs, kPa: number): number {
-  const k = springs.stiffnessKPaPerMm;
-  const dh = springs.hardeningMm;
-  return dh === Infinity ? kPa / k : (dh / 2) * (Math.sqrt(1 + (4 * kPa) / (k * dh)) - 1);
 }

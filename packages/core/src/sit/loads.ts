@@ -1,7 +1,11 @@
-import { type Frame, type Strap } from '../saddle/saddle-build';
+import { type Frame } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
-import { type EngineSettings, type Gait } from '../schools/engine';
-import { type Load } from './contact/settle';
+import { type Underside } from '../saddle/underside';
+import { SEAT_DEFAULTS_MM } from '../saddle/saddle-seat';
+import { type EngineSettings, type Gait, GAITS } from '../schools/engine';
+import { type Problem, problem } from '../problems';
+import { type SaddleForce } from './contact/panel-cells';
+import { type StrapPull } from './girth';
 
 export const GRAVITY_N_PER_KG = 9.81;
 
@@ -19,68 +23,96 @@ export interface RiderLoad {
 
 /** No rider is heavier (default); a number past it is a slip of the finger. */
 export const MOST_RIDER_KG = 200;
+/** Nobody sits further than this beside the middle, or ahead of or behind the seat's lowest point, mm (default). */
+export const MOST_OFFSET_MM = 400;
+/** No strap is pulled harder (default), N. */
+export const MOST_STRAP_N = 1000;
 
-/** One strap pulled straight toward the girth in its groove: what it does to the saddle. Both sides alike. */
-export interface StrapPull {
-  readonly strap: Strap;
-  /** In the horse's own frame, mm. */
-  readonly xMm: number;
-  /** From plumb, degrees: + its foot lies toward the head, so that it pulls the saddle forward. */
-  readonly leanDeg: number;
-  readonly downN: number;
-  /** Along the back, N for both sides together: - toward the head. */
-  readonly alongN: number;
+/** What is wrong with a rider's numbers: each with its value; nothing is taken for something else. */
+export function riderProblems(rider: RiderLoad | null): Problem[] {
+  if (rider === null) return [];
+  const { massKg, offsetMm, alongMm = 0, stirrupShare, gait } = rider;
+  const inside = (value: number, most: number): boolean => Math.abs(value) <= most;
+  return [
+    ...(massKg >= 0 && massKg <= MOST_RIDER_KG ? [] : [problem('RIDER_MASS_OUT_OF_RANGE', { massKg, mostKg: MOST_RIDER_KG })]),
+    ...(inside(offsetMm, MOST_OFFSET_MM) ? [] : [problem('RIDER_OFFSET_OUT_OF_RANGE', { offsetMm, mostMm: MOST_OFFSET_MM })]),
+    ...(inside(alongMm, MOST_OFFSET_MM) ? [] : [problem('RIDER_OFFSET_OUT_OF_RANGE', { offsetMm: alongMm, mostMm: MOST_OFFSET_MM })]),
+    ...(stirrupShare >= 0 && stirrupShare <= 1 ? [] : [problem('STIRRUP_SHARE_OUT_OF_RANGE', { share: stirrupShare })]),
+    ...(GAITS.includes(gait) ? [] : [problem('GAIT_UNKNOWN', { gait: String(gait) })]),
+  ];
 }
 
-/** @param grooveMm where the girth wants to lie; null while it isn't known: then the straps hang plumb */
-export function strapPulls(
-  saddle: DescribedSaddle,
-  setup: SaddleSetup,
-  grooveMm: number | null,
-  pullN: number,
-  { girthBuckle }: Pick<EngineSettings, 'girthBuckle'>,
-): StrapPull[] {
-  return saddle.build.straps
-    .filter((s) => setup.straps.includes(s.id))
-    .map((strap) => {
-      const xMm = setup.placeMm + strap.xMm;
-      const along = grooveMm === null ? 0 : grooveMm - xMm;
-      const down = Math.max(40, girthBuckle.belowMm - strap.belowMm);
-      const across = girthBuckle.halfMm - strap.yMm;
-      const length = Math.hypot(along, down, across);
-      return {
-        strap,
-        xMm,
-        leanDeg: (Math.atan2(-along, down) * 180) / Math.PI,
-        downN: (2 * pullN * down) / length,
-        alongN: (2 * pullN * along) / length,
-      };
-    });
-}
+export const strapProblems = (pullN: number): Problem[] =>
+  pullN >= 0 && pullN <= MOST_STRAP_N ? [] : [problem('STRAP_PULL_OUT_OF_RANGE', { pullN, mostN: MOST_STRAP_N })];
 
 /** Where the part of the weight that isn't on the bars comes down, from the front arch, mm. */
 export const seatAtMm = ({ seatLowMm }: Pick<Frame, 'seatLowMm'>, { alongMm = 0 }: RiderLoad): number => seatLowMm + alongMm;
 
-/** Everything that presses the saddle down, in the horse's frame. */
+/** What the girth does: on each side, at the point where its strap's pull meets the saddle. */
+export function girthLoads(pulls: readonly StrapPull[], crownZMm: number): SaddleForce[] {
+  return pulls.flatMap(({ xMm, outMm, belowMm, downN, alongN, outwardN }) =>
+    ([-1, 1] as const).map((side) => ({
+      xMm,
+      yMm: side * outMm,
+      zMm: crownZMm - belowMm,
+      forceX: alongN / 2,
+      forceY: side * outwardN,
+      forceZ: -downN / 2,
+    })),
+  );
+}
+
+/** Everything that acts on a saddle at halt or at the worst of a gait, in the horse's frame. */
 export function loadsOf(
   saddle: DescribedSaddle,
   setup: SaddleSetup,
   rider: RiderLoad | null,
   pulls: readonly StrapPull[],
+  under: Pick<Underside, 'roofAt'>,
   { gaitFactors }: Pick<EngineSettings, 'gaitFactors'>,
-): Load[] {
-  const { frame } = saddle.build;
+): SaddleForce[] {
   const factor = rider === null ? 1 : gaitFactors[rider.gait];
-  const weight = (kg: number): number => kg * GRAVITY_N_PER_KG * factor;
-  const at = (uMm: number, yMm: number, downN: number): Load => ({ xMm: setup.placeMm + uMm, yMm, downN });
-  const riding =
-    rider === null
-      ? []
-      : [
-          at(seatAtMm(frame, rider), rider.offsetMm, weight(rider.massKg) * (1 - rider.stirrupShare)),
-          at(frame.barMm, rider.offsetMm, weight(rider.massKg) * rider.stirrupShare),
-        ];
-  return [at(frame.massAtMm, 0, weight(frame.massKg)), ...riding, ...pulls.map((p) => ({ xMm: p.xMm, yMm: 0, downN: p.downN }))].filter(
-    (l) => l.downN > 0,
-  );
+  return [
+    ...weightPoints(saddle, setup, rider, under).map(({ xMm, yMm, zMm, massKg }) => ({
+      xMm,
+      yMm,
+      zMm,
+      forceX: 0,
+      forceY: 0,
+      forceZ: -massKg * GRAVITY_N_PER_KG * factor,
+    })),
+    ...girthLoads(pulls, under.roofAt(0)),
+  ].filter((l) => l.forceX !== 0 || l.forceY !== 0 || l.forceZ !== 0);
+}
+
+export interface WeightPoint {
+  readonly what: 'saddle' | 'seat' | 'bars';
+  readonly xMm: number;
+  readonly yMm: number;
+  readonly zMm: number;
+  readonly massKg: number;
+}
+
+/** Where weight hangs on the saddle as it was put: its own, the rider's on the seat, and on the bars. */
+export function weightPoints(
+  { build: { frame } }: DescribedSaddle,
+  { placeMm }: SaddleSetup,
+  rider: RiderLoad | null,
+  { roofAt }: Pick<Underside, 'roofAt'>,
+): WeightPoint[] {
+  const seatZMm = roofAt(frame.seatLowMm) + SEAT_DEFAULTS_MM.seatOverTreeMm;
+  const own = { what: 'saddle' as const, xMm: placeMm + frame.massAtMm, yMm: 0, zMm: roofAt(frame.massAtMm), massKg: frame.massKg };
+  if (rider === null) return [own];
+  const { massKg, offsetMm, stirrupShare } = rider;
+  return [
+    own,
+    { what: 'seat', xMm: placeMm + seatAtMm(frame, rider), yMm: offsetMm, zMm: seatZMm, massKg: massKg * (1 - stirrupShare) },
+    {
+      what: 'bars',
+      xMm: placeMm + frame.barMm,
+      yMm: offsetMm,
+      zMm: seatZMm - SEAT_DEFAULTS_MM.barBelowSeatMm,
+      massKg: massKg * stirrupShare,
+    },
+  ];
 }

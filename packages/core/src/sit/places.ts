@@ -3,7 +3,8 @@ import { type DescribedSaddle, type SaddleSetup, crownRadiusMm, pointsAheadMm } 
 import { type Underside, treeDrop } from '../saddle/underside';
 import { surfaceHeightMm, type BackSurface } from '../back/surface';
 import { type HorseBody, scapulaEdgeMm, widthAt } from './body/horse-body';
-import { type Pose, liftedBy } from './contact/settle';
+import { type Motion, type Pose, motionOf, placed } from './contact/rigid';
+import { type ContactShape } from './contact-shape';
 
 /** Where the parts of a saddle come to lie against the horse; null where the horse's part wasn't measured. + is clear of it. */
 export interface Places {
@@ -13,12 +14,12 @@ export interface Places {
   readonly panelEndMm: number;
   readonly barMm: number;
   readonly seatLowMm: number;
-  /** Tree point and panel edge behind the resting scapula, tree point and bar behind the drawn-forward edge; the closer side. */
+  /** Tree point and the front of what bears behind the resting scapula, tree point and bar behind the drawn-forward edge; the closer side. */
   readonly pointBehindRestMm: number | null;
   readonly panelBehindRestMm: number | null;
   readonly pointBehindForwardMm: number | null;
   readonly barBehindForwardMm: number | null;
-  /** Ends ahead of the last rib. */
+  /** Ends ahead of the last rib: of the tree and of the panels as far as they bear; a tail that carries nothing isn't counted. */
   readonly treeBeforeRibMm: number | null;
   readonly panelBeforeRibMm: number | null;
   /** The channel: narrowest place, and narrowest room beside spine and ligament over both sides together. */
@@ -31,7 +32,10 @@ export interface Places {
   readonly seatBehindLowMm: number;
 }
 
-export function placesOf(body: HorseBody, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside): Places {
+/** Where along the back the saddle bears; null ends where it bears nowhere. */
+export type Bears = Pick<ContactShape, 'bearsFromMm' | 'bearsToMm'>;
+
+export function placesOf(body: HorseBody, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, bears: Bears): Places {
   const { frame } = saddle.build;
   const { placeMm } = setup;
   const treePointMm = placeMm - pointsAheadMm(saddle);
@@ -52,11 +56,11 @@ export function placesOf(body: HorseBody, saddle: DescribedSaddle, setup: Saddle
     barMm,
     seatLowMm: placeMm + frame.seatLowMm,
     pointBehindRestMm: behind(treePointMm, 'restMm'),
-    panelBehindRestMm: behind(panelFrontMm, 'restMm'),
+    panelBehindRestMm: behind(Math.max(panelFrontMm, bears.bearsFromMm ?? panelFrontMm), 'restMm'),
     pointBehindForwardMm: behind(treePointMm, 'forwardMm'),
     barBehindForwardMm: behind(barMm, 'forwardMm'),
-    treeBeforeRibMm: before(treeEndMm),
-    panelBeforeRibMm: before(panelEndMm),
+    treeBeforeRibMm: before(Math.min(treeEndMm, bears.bearsToMm ?? treeEndMm)),
+    panelBeforeRibMm: before(Math.min(panelEndMm, bears.bearsToMm ?? panelEndMm)),
     ...channelOf(body, placeMm, under),
     seatBehindLowMm: placeMm + frame.seatLowMm - body.lowMm,
   };
@@ -94,22 +98,28 @@ export const BESIDE_AT_MM = [15, 20, 25, 30] as const;
 
 export function withersRoom(surface: BackSurface, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, pose: Pose): WithersRoom {
   const radius = crownRadiusMm(saddle, setup);
-  const lift = liftedBy(pose);
+  const motion = motionOf(pose);
   let [overMm, overAtMm]: [number, number | null] = [Infinity, null];
   const beside = { near: Infinity, off: Infinity };
   for (let u = 0; u <= WITHERS_UNDER_MM; u += 5) {
     const x = setup.placeMm + u;
     const row = under.rowAt(u);
     const roof = under.roofAt(u) - setup.pad.thicknessMm;
-    const over = roof + lift(x, 0) - surfaceHeightMm(surface, x, 0);
+    const over = roomUnder(surface, motion, x, 0, roof);
     if (over < overMm) [overMm, overAtMm] = [over, x];
     for (const side of SIDES) {
       for (const out of BESIDE_AT_MM) {
         const y = side === 'near' ? -out : out;
-        const gap = (roof - treeDrop(row, radius, out) + lift(x, y) - surfaceHeightMm(surface, x, y)) * row.slopeCosine;
+        const gap = roomUnder(surface, motion, x, y, roof - treeDrop(row, radius, out)) * row.slopeCosine;
         if (gap < beside[side]) beside[side] = gap;
       }
     }
   }
   return { overMm: known(overMm), overAtMm, besideMm: { near: known(beside.near), off: known(beside.off) } };
+}
+
+/** Room under a place of the saddle, where it has come to lie, mm upward. */
+function roomUnder(surface: BackSurface, motion: Motion, x: number, y: number, z: number): number {
+  const [px, py, pz] = placed(motion, x, y, z);
+  return pz - surfaceHeightMm(surface, px, py);
 }

@@ -1,19 +1,26 @@
 import { type BackSurface } from '../back/surface';
-import { type Outcome, done, problem, refused } from '../problems';
+import { type Outcome, type Problem, done, problem, refused } from '../problems';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
 import { saddleProblems } from '../saddle/saddle-problems';
 import { type Underside, underside } from '../saddle/underside';
 import { type HorseBody } from './body/horse-body';
-import { type BackPose, type EngineSettings } from '../schools/engine';
+import { type BackPose, type EngineSettings, type Gait, BACK_POSES } from '../schools/engine';
 import { posedSurface } from './body/poses';
 import { type ContactMeasures, measureContact } from './contact/contact-measures';
-import { type Load, type Pose, type Settled, settle } from './contact/settle';
-import { type Springs, inSeries } from './contact/springs';
+import { type ContactLaw } from './contact/contact-problem';
+import { type ExactFit, exactFit } from './contact/exact-fit';
+import { type PanelCells, type SaddleForce, type TreeStiffness } from './contact/panel-cells';
+import { type Pose } from './contact/rigid';
+import { type Settled, type SettleJob, settle } from './contact/settle';
 import { type ContactShape, contactShape } from './contact-shape';
-import { type Drift, type TipStiffness, driftOf, tipStiffness } from './drift';
-import { type RiderLoad, type StrapPull, MOST_RIDER_KG, loadsOf, strapPulls } from './loads';
+import { type Drift, driftOf } from './drift';
+import { type StrapPull, strapPulls } from './girth';
+import { type RiderLoad, loadsOf, riderProblems, strapProblems } from './loads';
+import { type LaidPanel, laidPanel, panelOn, treeStiffnessOf } from './panel-of-saddle';
 import { type Places, type WithersRoom, placesOf, withersRoom } from './places';
-import { type BackCells, type SeatCells, backCells, panelHeights, seatCells } from './seat-cells';
+import { type BackCells, CELL_MM, backCells } from './seat-cells';
+import { setupProblems } from './setup-problems';
+import { type TipStiffness, pitchStiffness } from './stiffness';
 
 export interface SitQuestion {
   readonly body: HorseBody;
@@ -30,17 +37,21 @@ export interface SitQuestion {
 export interface Sitting {
   readonly settled: Settled;
   readonly back: BackCells;
-  readonly seat: SeatCells;
+  readonly panel: PanelCells;
+  readonly laid: LaidPanel;
   readonly under: Underside;
   readonly measures: ContactMeasures;
+  /** What this rider's exact fit of the same panel on this back would read under the same load. */
+  readonly exact: ExactFit;
   readonly shape: ContactShape;
   readonly stiffness: TipStiffness;
   readonly drift: Drift;
   readonly places: Places;
   readonly withers: WithersRoom;
   readonly pulls: readonly StrapPull[];
-  readonly loads: readonly Load[];
-  readonly springs: Springs;
+  readonly loads: readonly SaddleForce[];
+  readonly law: ContactLaw;
+  readonly gait: Gait;
   /** Share of the panels under which no back was measured. */
   readonly offTheBackShare: number;
 }
@@ -54,98 +65,113 @@ export interface SitBench {
   readonly surface: BackSurface;
   readonly pose: BackPose;
   readonly engine: EngineSettings;
+  readonly cellMm: number;
   readonly sampled: Map<string, BackCells>;
 }
 
-export const sitBench = (body: HorseBody, pose: BackPose, engine: EngineSettings): SitBench => ({
+export const sitBench = (body: HorseBody, pose: BackPose, engine: EngineSettings, cellMm: number = CELL_MM.picture): SitBench => ({
   body,
   pose,
   engine,
+  cellMm,
   surface: posedSurface(body, pose, engine),
   sampled: new Map(),
 });
 
 /** A saddle in one setup with its loads: all that doesn't ask how the horse holds its back. */
-export interface LaidSaddle extends Pick<Sitting, 'under' | 'places' | 'pulls' | 'loads' | 'springs'> {
-  readonly heights: (back: BackCells) => Float64Array;
+export interface LaidSaddle extends Pick<Sitting, 'under' | 'pulls' | 'loads' | 'law'> {
+  readonly tree: TreeStiffness | null;
+  readonly panel: (back: BackCells) => LaidPanel;
 }
 
-export function laySaddle(question: Omit<SitQuestion, 'pose'>, engine: EngineSettings): Outcome<LaidSaddle> {
+/** @param shape its underside where that isn't the described one: a saddle made from a back */
+export function laySaddle(question: Omit<SitQuestion, 'pose'>, engine: EngineSettings, shape?: Underside): Outcome<LaidSaddle> {
   const { body, saddle, setup, rider, strapPullN = engine.strapPullN } = question;
-  const problems = [...saddleProblems(saddle), ...riderProblems(rider)];
+  const problems: Problem[] = [
+    ...saddleProblems(saddle),
+    ...setupProblems(saddle, setup),
+    ...riderProblems(rider),
+    ...strapProblems(strapPullN),
+  ];
   if (problems.length > 0) return refused(...problems);
-  const under = underside(saddle, setup);
+  const under = shape ?? underside(saddle, setup);
   const pulls = strapPulls(saddle, setup, body.grooveMm, strapPullN, engine);
-  let known: Float64Array | null = null;
+  const { hardeningMm, shearShare, friction } = engine;
+  let known: LaidPanel | null = null;
   return done({
     under,
     pulls,
-    places: placesOf(body, saddle, setup, under),
-    loads: loadsOf(saddle, setup, rider, pulls, engine),
-    springs: springsOf(saddle, setup, engine),
+    loads: loadsOf(saddle, setup, rider, pulls, under, engine),
+    law: { hardeningMm, shearShare, friction },
+    tree: treeStiffnessOf(saddle, setup, engine),
     // one place and one underside make one grid, whatever the pose
-    heights: (back) => (known ??= panelHeights(back, under)),
+    panel: (back) => (known ??= laidPanel(back, saddle, setup, under, engine)),
   });
 }
 
 /** Lays, loads and settles one saddle on one back. */
 export function sit(question: SitQuestion, bench: SitBench, warm: Pose | null = null): Outcome<Sitting> {
+  if (!BACK_POSES.includes(question.pose)) return refused(problem('BACK_POSE_UNKNOWN', { pose: String(question.pose) }));
   const laid = laySaddle({ ...question, body: bench.body }, bench.engine);
   return laid.ok ? sitLaid(question, laid.value, bench, warm) : laid;
 }
 
-/** One laid saddle on one pose of its horse. */
-export function sitLaid({ saddle, setup }: SitQuestion, laid: LaidSaddle, bench: SitBench, warm: Pose | null): Outcome<Sitting> {
-  const { under, pulls, loads, springs, places } = laid;
+/** The job of settling a laid saddle on one pose of its horse; refused where too little of the back was measured under it. */
+export function settleJob(
+  { setup }: Pick<SitQuestion, 'setup'>,
+  { under, loads, law, tree, panel: laidOn }: LaidSaddle,
+  bench: SitBench,
+): Outcome<{ readonly job: SettleJob; readonly back: BackCells; readonly laid: LaidPanel; readonly offTheBackShare: number }> {
   const back = sampledBack(bench, setup.placeMm, under);
-  const seat = seatCells(back, laid.heights(back));
-  const offTheBackShare = seat.panelCells > 0 ? seat.offTheBack / seat.panelCells : 1;
+  const laid = laidOn(back);
+  const panel = panelOn(back, laid);
+  let off = 0;
+  for (let i = 0; i < panel.count; i++) if (Number.isNaN(panel.overlapMm[i]!)) off++;
+  const offTheBackShare = panel.count > 0 ? off / panel.count : 1;
   if (offTheBackShare > MOST_OFF_THE_BACK) return refused(problem('SADDLE_OFF_THE_BACK', { share: Math.round(100 * offTheBackShare) }));
-  const settled = settle(seat.cells, springs, loads, warm);
+  return done({ job: { panel, surface: bench.surface, loads, law, tree, stays: bench.engine.stays }, back, laid, offTheBackShare });
+}
+
+/** One laid saddle on one pose of its horse. */
+export function sitLaid(question: SitQuestion, laidSaddle: LaidSaddle, bench: SitBench, warm: Pose | null): Outcome<Sitting> {
+  const ready = settleJob(question, laidSaddle, bench);
+  if (!ready.ok) return ready;
+  const { job, back, laid, offTheBackShare } = ready.value;
+  const { under, pulls, loads, law } = laidSaddle;
+  const { panel } = job;
+  const settled = settle({ ...job, warm });
+  const shape = contactShape(back, laid, under, settled.cells);
+  const grid = { ...laid, areaMm2: panel.areaMm2 };
+  const measures = measureContact(grid, settled.cells);
   return done({
     settled,
     back,
-    seat,
+    panel,
+    laid,
     under,
-    measures: measureContact(seat.cells, settled.pressureKPa),
-    shape: contactShape(back, seat, under, settled),
-    stiffness: tipStiffness(back, settled, springs),
-    drift: driftOf(back, settled, pulls, bench.engine.friction),
-    places,
-    withers: withersRoom(bench.surface, saddle, setup, under, settled.pose),
+    measures,
+    exact: exactFit(grid, panel, law, downN(loads)),
+    shape,
+    stiffness: { pitchNmPerDeg: pitchStiffness(panel, settled, law) },
+    drift: driftOf(panel, settled.cells, pulls, law.friction),
+    places: placesOf(bench.body, question.saddle, question.setup, under, shape),
+    withers: withersRoom(bench.surface, question.saddle, question.setup, under, settled.pose),
     pulls,
     loads,
-    springs,
+    law,
+    gait: question.rider?.gait ?? 'stand',
     offTheBackShare,
   });
 }
 
-function riderProblems(rider: RiderLoad | null) {
-  if (rider === null || (rider.massKg >= 0 && rider.massKg <= MOST_RIDER_KG)) return [];
-  return [problem('RIDER_MASS_OUT_OF_RANGE', { massKg: rider.massKg, mostKg: MOST_RIDER_KG })];
-}
-
-/** Panel, pad and the horse's own tissue give in series. */
-export function springsOf(
-  saddle: DescribedSaddle,
-  setup: SaddleSetup,
-  { stiffnessKPaPerMm: stiffness, hardeningMm }: Pick<EngineSettings, 'stiffnessKPaPerMm' | 'hardeningMm'>,
-): Springs {
-  const { filling } = saddle.build.panel;
-  const layers = [
-    stiffness.tissue,
-    ...(filling === 'none' ? [] : [stiffness[filling]]),
-    ...(setup.pad.kind === 'felt' ? [stiffness.feltPad] : []),
-  ];
-  return inSeries(layers, hardeningMm);
-}
+const downN = (loads: readonly SaddleForce[]): number => -loads.reduce((s, l) => s + l.forceZ, 0);
 
 /** Settings of one saddle share the sampled back while they lie in the same place. */
-function sampledBack({ surface, sampled }: SitBench, placeMm: number, under: Underside): BackCells {
+function sampledBack({ surface, sampled, cellMm }: SitBench, placeMm: number, under: Underside): BackCells {
   const key = `${placeMm} ${under.fromMm} ${under.toMm} ${under.halfWidthMm}`;
   const known = sampled.get(key);
   if (known !== undefined) return known;
-  const made = backCells(surface, placeMm, under);
+  const made = backCells(surface, placeMm, under, cellMm);
   sampled.set(key, made);
   return made;
 }

@@ -38,6 +38,9 @@ export const triedSettingsOf = (facts: readonly RecordedFact[]): TriedOnVisit[] 
 
 export const stopsIn = (t: TriedSetting): number => t.missed.filter((m) => m.stops).length;
 
+/** Hard stops that were missed beyond the error of the measuring; none where that wasn't known yet: it may have been the hand. */
+export const clearStopsIn = (t: TriedSetting): number => t.missed.filter((m) => m.stops && m.half !== undefined).length;
+
 export interface ChosenSetting {
   readonly tried: TriedOnVisit;
   readonly note: string;

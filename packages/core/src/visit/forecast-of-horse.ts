@@ -4,7 +4,7 @@ import { dayNumber } from '../change';
 import { frontToleranceMm, layArch, paddingOfSaddle, paddingOfSchool, prepareSection, wantedTipMinusTopMm } from '../front';
 import { type DescribedSaddle, type FrontArch, type SaddleSetup } from '../saddle';
 import { type School } from '../schools';
-import { type RiderLoad } from '../sit';
+import { type RiderLoad, CELL_MM } from '../sit';
 import { bodyInputOf } from './body-input';
 import { type VisitRecord, measuredVisit } from './measured-visit';
 import { ReadyBody } from './ready-body';
@@ -51,13 +51,13 @@ export function frontValues(section: Section, { arch, chosen }: PresentTree, sch
   const { least, most } = school.rules.withersOver;
   return [
     { id: 'frontEven', value: deviation, least: -tolerance, most: tolerance },
-    { id: 'withersOver', value: laid.value.crownZMm, least, most },
+    { id: 'withersOver', value: laid.value.loadedMm, least, most },
   ];
 }
 
 function sittingValues(ready: ReadyBody, { saddle, setup, rider }: NonNullable<PresentTree['chosen']>, school: School): FitValue[] {
   const asked = { saddle, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, schoolId: school.id };
-  const picture = pictureOf(ready, asked);
+  const picture = pictureOf(ready, asked, CELL_MM.search);
   if (!picture.ok || picture.value.state !== 'settled') return [];
   const { rows } = picture.value.verdicts[0]!;
   return TREE_CRITERIA.flatMap((id) => {

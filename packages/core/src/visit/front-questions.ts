@@ -1,9 +1,11 @@
 import { type Section, type Take } from '../back';
-import { type FrontFit, type RankedSaddle, frontFit, prepareSection, rankSaddles } from '../front';
+import { type FrontFit, type FrontSink, type RankedSaddle, frontFit, prepareSection, rankSaddles } from '../front';
 import { type Outcome } from '../problems';
 import { seededRandom } from '../random';
 import { type SaddleFront } from '../saddle';
-import { type Need, type SchoolId, schoolById } from '../schools';
+import { type Need, type School, type SchoolId, schoolById } from '../schools';
+import { frontSink } from '../search';
+import { type BodyInput, bodyFrom } from '../sit';
 
 /** What may be asked of the front alone. */
 export type FrontQuestion =
@@ -13,6 +15,8 @@ export type FrontQuestion =
       readonly takes: readonly Take[];
       readonly schoolId: SchoolId;
       readonly takenAtMm: number;
+      /** The back behind the front, where it was measured: how far the front comes down is then found by settling a saddle on it. */
+      readonly body?: BodyInput;
     }
   | {
       readonly kind: 'rankSaddles';
@@ -20,6 +24,7 @@ export type FrontQuestion =
       readonly saddles: readonly { readonly id: string; readonly front: SaddleFront }[];
       readonly schoolId: SchoolId;
       readonly takenAtMm: number;
+      readonly body?: BodyInput;
     };
 
 export interface FrontAnswers {
@@ -35,6 +40,22 @@ export const FRONT_MEASURED: ReadonlySet<Need> = new Set<Need>(['frontSection'])
 export function frontAnswerOf(question: FrontQuestion): FrontAnswers[keyof FrontAnswers] {
   const school = schoolById(question.schoolId);
   const { section, takenAtMm } = question;
-  if (question.kind === 'rankSaddles') return rankSaddles(prepareSection(section), question.saddles, school, takenAtMm);
-  return frontFit({ section, takes: question.takes, school, takenAtMm, measured: FRONT_MEASURED, random: seededRandom(FRONT_SEED) });
+  const sink = question.body === undefined ? null : sinkOn(question.body, school);
+  if (question.kind === 'rankSaddles') return rankSaddles(prepareSection(section), question.saddles, school, takenAtMm, sink ?? undefined);
+  const random = seededRandom(FRONT_SEED);
+  return frontFit({
+    section,
+    takes: question.takes,
+    school,
+    takenAtMm,
+    measured: FRONT_MEASURED,
+    random,
+    ...(sink === null ? {} : { sink }),
+  });
+}
+
+/** What settling a saddle on the whole back says of its front; null where the back isn't known well enough. */
+function sinkOn(input: BodyInput, school: School): FrontSink | null {
+  const body = bodyFrom(input);
+  return body.ok ? frontSink(body.value, school) : null;
 }

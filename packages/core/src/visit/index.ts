@@ -14,4 +14,5 @@ export * from './front-questions';
 export * from './forecast-of-horse';
 export * from './reasons-of-horse';
 export * from './improving';
+export * from './standing-decision';
 export * from './restart';

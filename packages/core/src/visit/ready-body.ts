@@ -1,24 +1,43 @@
 import { type Outcome } from '../problems';
+import { type ValueErrors } from '../judge';
+import { type DescribedSaddle } from '../saddle';
 import { type BackPose, type School } from '../schools';
-import { type BodyInput, type HorseBody, type SitBench, bodyFrom, sitBench } from '../sit';
+import { standardErrors } from '../search';
+import { type BodyInput, type HorseBody, type SitBench, CELL_MM, bodyFrom, sitBench } from '../sit';
 
 /** One measured horse kept ready between questions: the surfaces of its poses and where saddles were laid on them. */
 export class ReadyBody {
   readonly body: Outcome<HorseBody>;
   private readonly benches = new Map<string, SitBench>();
+  /** By the engine and the errors of hand they were worked out with: schools that share them share these. */
+  private readonly errors = new Map<School['engine'], Map<string, ValueErrors>>();
 
   constructor(readonly input: BodyInput) {
     this.body = bodyFrom(input);
   }
 
-  bench(body: HorseBody, pose: BackPose, { id, version, engine }: School): SitBench {
-    const key = `${pose} ${id} ${version}`;
-    const known = this.benches.get(key) ?? sitBench(body, pose, engine);
+  bench(body: HorseBody, pose: BackPose, { id, version, engine }: School, cellMm: number = CELL_MM.picture): SitBench {
+    const key = `${pose} ${id} ${version} ${cellMm}`;
+    const known = this.benches.get(key) ?? sitBench(body, pose, engine, cellMm);
     this.benches.set(key, known);
     if (known.sampled.size > MOST_SAMPLED) known.sampled.clear();
     return known;
   }
+
+  /** How far off the numbers of a saddle on this horse may be; worked out once for each. */
+  errorsOf(body: HorseBody, saddle: DescribedSaddle, school: School): ValueErrors {
+    const kept = this.errors.get(school.engine) ?? new Map<string, ValueErrors>();
+    this.errors.set(school.engine, kept);
+    const key = JSON.stringify([school.errors, saddle]);
+    const known = kept.get(key) ?? standardErrors(this.input, body, saddle, school);
+    if (kept.size > MOST_KEPT) kept.clear();
+    kept.set(key, known);
+    return known;
+  }
 }
+
+/** Errors of so many saddles are kept at once. */
+const MOST_KEPT = 100;
 
 /** Sampled backs are dropped all at once when there are more: a slider drawn along the back makes many. */
 const MOST_SAMPLED = 40;

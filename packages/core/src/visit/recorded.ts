@@ -4,7 +4,7 @@ import { type MarkedPhoto, type Purpose } from '../rider';
 import { type FeltSpot, type PassId, type Reaction, type SkinSign } from '../feel';
 import { type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField } from '../intake';
 import { type SaddleSetup } from '../saddle';
-import { type BackPose, type SchoolId, type CriterionId } from '../schools';
+import { type BackPose, type SchoolId, type CriterionId, type RetiredCriterionId } from '../schools';
 import { type TraitId } from '../shape';
 import { type RiderLoad } from '../sit';
 import { type NearOff } from '../units';
@@ -24,6 +24,15 @@ export interface RecordedTake {
 export const STEPS = ['intake', 'feel', 'shape', 'landmarks', 'tracings'] as const;
 export type StepId = (typeof STEPS)[number];
 
+/** A row that missed, as it was judged then. */
+export interface MissedRow {
+  readonly id: CriterionId | RetiredCriterionId;
+  readonly value: number | null;
+  readonly stops: boolean;
+  /** Half of the interval that holds nine in ten; absent where it was judged before errors were known. */
+  readonly half?: number | null | undefined;
+}
+
 /** One setup of one saddle tried on this horse, with what was computed for it under which rules. */
 export interface TriedSetting {
   readonly saddleId: string;
@@ -37,7 +46,7 @@ export interface TriedSetting {
   readonly coreVersion: string;
   readonly score: number;
   /** Rows that missed, or refused: enough to say why long after. */
-  readonly missed: readonly { readonly id: CriterionId; readonly value: number | null; readonly stops: boolean }[];
+  readonly missed: readonly MissedRow[];
   /** For the small drawing: pressure by rows and columns of a coarse grid, kPa, near side first. */
   readonly thumb: { readonly rows: number; readonly columns: number; readonly kPa: readonly number[] };
 }

@@ -1,4 +1,4 @@
-import { chosenSettingOf, holdOfFacts, overruledBy, stopsIn } from './facts-read';
+import { chosenSettingOf, clearStopsIn, holdOfFacts, overruledBy } from './facts-read';
 import { type RecordedFact, factsOfKind } from './recorded';
 import { type RideQuestion } from './ride-result';
 
@@ -25,12 +25,13 @@ export function rideQuestionOf(facts: readonly RecordedFact[], decidedSaddleId: 
       ...held.saddles.filter((s) => saddles.includes(s.id)),
       ...held.beside.filter((b) => b.id === kept || (b.saddleId !== null && saddles.includes(b.saddleId))),
     ].map((item) => item.name),
-    chosen: chosen === null ? null : { saddleName: chosen.saddleName, stops: stopsIn(chosen) },
+    chosen: chosen === null ? null : { saddleName: chosen.saddleName, stops: clearStopsIn(chosen) },
     overruled: chosen === null ? null : overruledBy(facts, chosen.id),
   };
 }
 
-/** Saddles a visit ends with, by id: the chosen setting's, and the one decided on. */
-export const saddlesOfVisit = (facts: readonly RecordedFact[], decidedSaddleId: string | null): string[] => [
-  ...new Set([chosenSettingOf(facts)?.tried.saddleId, decidedSaddleId].flatMap((id) => id ?? [])),
-];
+/** The saddle a visit ends with, by id: the chosen setting's; where none is chosen, the one decided on. */
+export const saddlesOfVisit = (facts: readonly RecordedFact[], decidedSaddleId: string | null): string[] => {
+  const id = chosenSettingOf(facts)?.tried.saddleId ?? decidedSaddleId;
+  return id === null ? [] : [id];
+};

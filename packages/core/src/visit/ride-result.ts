@@ -37,8 +37,8 @@ export interface RideClauses {
   readonly refusedSetting: boolean;
 }
 
-/** The refused setting waits until verdicts carry their uncertainty: until then a refusal may be the hand's error. */
-export const RIDE_CLAUSES: RideClauses = { refusedSetting: false };
+/** A setting counts as refused only where it misses a hard stop clearly, beyond the error of the measuring. */
+export const RIDE_CLAUSES: RideClauses = { refusedSetting: true };
 
 /**
  * What of "good to ride" stands. A sore hold and unsafe tack take it back whatever a person says; a refused setting can be

@@ -2,8 +2,20 @@ import { judgeSitting, laidFront, type SitVerdict } from '../judge';
 import { type LaidArch } from '../front';
 import { type Outcome, done } from '../problems';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle';
-import { type BackPose, type School, type SchoolId, SCHOOLS, schoolById } from '../schools';
-import { type HorseBody, type RiderLoad, type Sitting, settledOverlap, sit } from '../sit';
+import { type BackPose, type School, type SchoolId, type StrideGaitId, SCHOOLS, schoolById } from '../schools';
+import {
+  type HorseBody,
+  type Ridden,
+  type RiddenProgress,
+  type RiderLoad,
+  type Sitting,
+  CELL_MM,
+  onGrid,
+  ride,
+  settledSqueeze,
+  sit,
+} from '../sit';
+import { type NearOff } from '../units';
 import { type ReadyBody } from './ready-body';
 
 /** One saddle in one setup on one horse, as it is asked about. */
@@ -19,11 +31,14 @@ export interface SitAsked {
 /** What the drawings and the table are made of: plain data, so that it can cross from a worker. */
 export interface SitPicture extends Pick<
   Sitting,
-  'measures' | 'shape' | 'stiffness' | 'drift' | 'places' | 'withers' | 'pulls' | 'loads' | 'offTheBackShare'
+  'measures' | 'exact' | 'shape' | 'stiffness' | 'drift' | 'places' | 'withers' | 'pulls' | 'loads' | 'gait' | 'offTheBackShare'
 > {
   readonly asked: SitAsked;
   readonly state: Sitting['settled']['state'];
   readonly pose: Sitting['settled']['pose'];
+  readonly leaves: Sitting['settled']['leaves'];
+  readonly travelled: Sitting['settled']['travelled'];
+  readonly tree: Sitting['settled']['tree'];
   readonly residual: Sitting['settled']['residual'];
   readonly rounds: number;
   readonly grid: {
@@ -34,8 +49,10 @@ export interface SitPicture extends Pick<
     readonly fromYMm: number;
   };
   readonly pressureKPa: Float64Array;
-  /** Back over underside once settled, mm; NaN without panel or back. */
+  /** Back over underside once settled, along the back’s normal, mm; NaN without panel or back. */
   readonly overlapMm: Float64Array;
+  /** In motion: where the blades' rear edges stand, mm behind where they rest; absent while it stands. */
+  readonly bladesMm?: Readonly<Record<NearOff, number | null>>;
   /** The same settled saddle under every school, the chosen one first. */
   readonly verdicts: readonly SitVerdict[];
   readonly laid: LaidArch | null;
@@ -44,34 +61,43 @@ export interface SitPicture extends Pick<
 /** The chosen school first, so that the table can begin with it. */
 const schoolsFrom = (chosen: SitAsked['schoolId']): School[] => [schoolById(chosen), ...SCHOOLS.filter((s) => s.id !== chosen)];
 
-export function pictureOf(ready: ReadyBody, asked: SitAsked): Outcome<SitPicture> {
+/** @param cellMm of the panel's cells; coarser where only its numbers are wanted */
+export function pictureOf(ready: ReadyBody, asked: SitAsked, cellMm: number = CELL_MM.picture): Outcome<SitPicture> {
   if (!ready.body.ok) return ready.body;
   const body = ready.body.value;
-  const outcome = sit({ body, ...asked }, ready.bench(body, asked.pose, schoolById(asked.schoolId)));
+  const outcome = sit({ body, ...asked }, ready.bench(body, asked.pose, schoolById(asked.schoolId), cellMm));
   if (!outcome.ok) return outcome;
-  return done(plain(body, asked, outcome.value));
+  return done(plain(ready, body, asked, outcome.value));
 }
 
-function plain(body: HorseBody, asked: SitAsked, sitting: Sitting): SitPicture {
-  const { settled, back, seat, measures, shape, stiffness, drift, places, withers, pulls, loads, offTheBackShare } = sitting;
+const panelMask = ({ laid }: Sitting): Uint8Array => Uint8Array.from(onGrid(laid, laid.x), (x) => (Number.isNaN(x) ? 0 : 1));
+
+const gridOf = ({ back }: Sitting): SitPicture['grid'] => ({
+  countX: back.countX,
+  countY: back.countY,
+  stepMm: back.stepMm,
+  fromXMm: back.x[0]! - back.stepMm / 2,
+  fromYMm: back.y[0]! - back.stepMm / 2,
+});
+
+function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitting): SitPicture {
+  const { settled, laid: panel, measures, exact, shape, stiffness, drift, places, withers, pulls, loads, gait, offTheBackShare } = sitting;
   const laid = laidFront(body, asked.saddle, asked.setup);
-  const judged = { body, saddle: asked.saddle, setup: asked.setup, sitting, laid };
+  const judged = { body, saddle: asked.saddle, setup: asked.setup, sitting, laid, ridden: null };
   return {
     asked,
     state: settled.state,
     pose: settled.pose,
+    leaves: settled.leaves,
+    travelled: settled.travelled,
+    tree: settled.tree,
     residual: settled.residual,
     rounds: settled.iterations,
-    grid: {
-      countX: back.countX,
-      countY: back.countY,
-      stepMm: back.stepMm,
-      fromXMm: back.x[0]! - back.stepMm / 2,
-      fromYMm: back.y[0]! - back.stepMm / 2,
-    },
-    pressureKPa: settled.pressureKPa,
-    overlapMm: settledOverlap(seat, settled),
+    grid: gridOf(sitting),
+    pressureKPa: onGrid(panel, settled.cells.pressureKPa, 0),
+    overlapMm: settledSqueeze(panel, settled.cells),
     measures,
+    exact,
     shape,
     stiffness,
     drift,
@@ -79,8 +105,44 @@ function plain(body: HorseBody, asked: SitAsked, sitting: Sitting): SitPicture {
     withers,
     pulls,
     loads,
+    gait,
     offTheBackShare,
     laid,
-    verdicts: schoolsFrom(asked.schoolId).map((school) => judgeSitting(judged, school)),
+    verdicts: schoolsFrom(asked.schoolId).map((school) => judgeSitting(judged, school, ready.errorsOf(body, asked.saddle, school))),
   };
+}
+
+/** What strides and pushes say of a saddle, and the chosen school's verdict with them. */
+export interface RiddenPicture {
+  readonly ridden: Ridden;
+  readonly verdict: SitVerdict;
+  /** Grid of the instants' maps, and where on it there is a panel: 1, else 0. */
+  readonly grid: SitPicture['grid'];
+  readonly panelAt: Uint8Array;
+}
+
+/** Pushes a saddle and goes through the strides asked for; the same laid saddle judged again with what they found. */
+export function* riddenPictureOf(
+  ready: ReadyBody,
+  asked: SitAsked,
+  gaits: readonly StrideGaitId[],
+): Generator<RiddenProgress, Outcome<RiddenPicture>> {
+  if (!ready.body.ok) return ready.body;
+  const body = ready.body.value;
+  const school = schoolById(asked.schoolId);
+  const bench = ready.bench(body, 'resting', school, CELL_MM.stride);
+  const question = { body, ...asked, pose: 'resting' as const };
+  const sitting = sit(question, ready.bench(body, 'resting', school));
+  const coarse = sit(question, bench);
+  if (!sitting.ok) return sitting;
+  if (!coarse.ok) return coarse;
+  const ridden = yield* ride(question, bench, gaits);
+  if (!ridden.ok) return ridden;
+  const laid = laidFront(body, asked.saddle, asked.setup);
+  const verdict = judgeSitting(
+    { body, ...asked, sitting: sitting.value, laid, ridden: ridden.value },
+    school,
+    ready.errorsOf(body, asked.saddle, school),
+  );
+  return done({ ridden: ridden.value, verdict, grid: gridOf(coarse.value), panelAt: panelMask(coarse.value) });
 }

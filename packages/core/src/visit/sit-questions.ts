@@ -1,11 +1,12 @@
 import { type Outcome } from '../problems';
 import { seededRandom } from '../random';
 import { type BySideAndZone, type DescribedSaddle } from '../saddle';
-import { schoolById } from '../schools';
+import { type StrideGaitId, schoolById } from '../schools';
 import {
   type Assessed,
   type AxisId,
   type BestSetup,
+  type Compared,
   type FitBench,
   type RankingProgress,
   type SearchStep,
@@ -16,6 +17,7 @@ import {
   assess,
   bestSetup,
   bestShims,
+  compareSettings,
   evenFlock,
   fitBench,
   naturalPlaceMm,
@@ -24,14 +26,16 @@ import {
   sitConfidence,
   strapChoices,
 } from '../search';
-import { type HorseBody } from '../sit';
+import { type HorseBody, type RiddenProgress } from '../sit';
 import { type ReadyBody } from './ready-body';
-import { type SitAsked, type SitPicture, pictureOf } from './sit-picture';
+import { type RiddenPicture, type SitAsked, type SitPicture, pictureOf, riddenPictureOf } from './sit-picture';
 
 export interface NeighbourOf {
   readonly axis: AxisId;
   readonly direction: -1 | 1;
   readonly assessed: Assessed;
+  /** Against the setting asked about, in all poses; null where that one can't be laid. */
+  readonly compared: Compared | null;
 }
 
 /** Questions answered at once. */
@@ -46,6 +50,11 @@ export type SitQuestionKind = {
 export type SitJobKind = {
   readonly best: { readonly ask: SitAsked; readonly progress: SearchStep; readonly answer: Outcome<BestSetup> };
   readonly shims: { readonly ask: SitAsked; readonly progress: SearchStep; readonly answer: Outcome<BestSetup> };
+  readonly ridden: {
+    readonly ask: SitAsked & { readonly gaits: readonly StrideGaitId[] };
+    readonly progress: RiddenProgress;
+    readonly answer: Outcome<RiddenPicture>;
+  };
   readonly confidence: { readonly ask: SitAsked; readonly progress: number; readonly answer: SitConfidence };
   readonly rank: {
     readonly ask: Omit<SitAsked, 'saddle' | 'setup' | 'pose'> & { readonly saddles: readonly DescribedSaddle[] };
@@ -58,32 +67,35 @@ export type SitJobKind = {
 const SEED = 20_261_123;
 const REDRAWS = 60;
 
-export const fitBenchOf = (
+export function fitBenchOf(
+  ready: ReadyBody,
   body: HorseBody,
   { schoolId, rider, strapPullN }: Pick<SitAsked, 'schoolId' | 'rider' | 'strapPullN'>,
-): FitBench => fitBench(body, schoolById(schoolId), rider, strapPullN);
+): FitBench {
+  const school = schoolById(schoolId);
+  return fitBench(body, school, rider, strapPullN, (saddle) => ready.errorsOf(body, saddle, school));
+}
 
 /** One real step either way on everything that can be turned, each judged in all poses. */
 export function neighboursOf(ready: ReadyBody, asked: SitAsked): NeighbourOf[] {
   if (!ready.body.ok) return [];
-  const bench = fitBenchOf(ready.body.value, asked);
+  const bench = fitBenchOf(ready, ready.body.value, asked);
   const here = assess(bench, asked.saddle, asked.setup);
   return neighbourSetups(asked.saddle, asked.setup, AXIS_IDS).flatMap(({ axis, direction, setup }) => {
     const outcome = assess(bench, asked.saddle, setup, here.ok ? here.value : null);
-    return outcome.ok ? [{ axis, direction, assessed: outcome.value }] : [];
+    if (!outcome.ok) return [];
+    return [{ axis, direction, assessed: outcome.value, compared: here.ok ? compareSettings(here.value, outcome.value) : null }];
   });
 }
 
 type Quick = { readonly [K in keyof SitQuestionKind]: (ready: ReadyBody, asked: SitAsked) => SitQuestionKind[K]['answer'] };
 
 export const QUICK: Quick = {
-  sit: pictureOf,
+  sit: (ready, asked) => pictureOf(ready, asked),
   neighbours: neighboursOf,
-  straps: (ready, asked) => (ready.body.ok ? strapChoices(fitBenchOf(ready.body.value, asked), asked.saddle, asked.setup) : []),
+  straps: (ready, asked) => (ready.body.ok ? strapChoices(fitBenchOf(ready, ready.body.value, asked), asked.saddle, asked.setup) : []),
   flock: (ready, asked) =>
-    ready.body.ok
-      ? evenFlock(ready.bench(ready.body.value, 'resting', schoolById(asked.schoolId)), asked.saddle, asked.setup)
-      : asked.setup.flock,
+    ready.body.ok ? evenFlock(fitBenchOf(ready, ready.body.value, asked), asked.saddle, asked.setup) : asked.setup.flock,
 };
 
 type Jobs = {
@@ -96,12 +108,15 @@ type Jobs = {
 export const JOBS: Jobs = {
   best: function* (ready, asked) {
     if (!ready.body.ok) return ready.body;
-    const bench = fitBenchOf(ready.body.value, asked);
+    const bench = fitBenchOf(ready, ready.body.value, asked);
     return yield* bestSetup(bench, asked.saddle, naturalPlaceMm(ready.body.value, asked.saddle, bench.school));
   },
   shims: function* (ready, asked) {
     if (!ready.body.ok) return ready.body;
-    return yield* bestShims(fitBenchOf(ready.body.value, asked), asked.saddle, asked.setup);
+    return yield* bestShims(fitBenchOf(ready, ready.body.value, asked), asked.saddle, asked.setup);
+  },
+  ridden: function* (ready, { gaits, ...asked }) {
+    return yield* riddenPictureOf(ready, asked, gaits);
   },
   confidence: function* (ready, asked) {
     const { saddle, setup, rider, strapPullN, schoolId } = asked;
@@ -111,6 +126,6 @@ export const JOBS: Jobs = {
   rank: function* (ready, asked) {
     if (!ready.body.ok)
       return { ranked: [], refused: asked.saddles.map(({ id }) => ({ id, problems: ready.body.ok ? [] : ready.body.problems })) };
-    return yield* rankStock(fitBenchOf(ready.body.value, asked), asked.saddles);
+    return yield* rankStock(fitBenchOf(ready, ready.body.value, asked), asked.saddles);
   },
 };

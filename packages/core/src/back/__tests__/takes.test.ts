@@ -34,6 +34,7 @@ describe('agreement of takes', () => {
         expect(agreement.odd.map((o) => o.id)).toEqual(['x']);
         expect([...agreement.accepted].sort()).toEqual(['a', 'b', 'c', 'd']);
       }),
+      { numRuns: 20 },
     );
   });
 
@@ -60,6 +61,7 @@ describe('consensus', () => {
       fc.property(fc.shuffledSubarray([...good, odd], { minLength: 5 }), (takes) => {
         expect(consensus(takes)).toEqual(wanted);
       }),
+      { numRuns: 20 },
     );
   });
 

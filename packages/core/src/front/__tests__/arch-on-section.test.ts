@@ -63,7 +63,7 @@ describe('an arch laid on a section', () => {
     const s = 1.37;
     const scaled = sectionOf(wedge(45).points.map((p) => point(p.yMm * s, p.zMm * s)));
     const plain = lay(wedge(45), round(96));
-    const big = lay(scaled, { ...round(96, s), pointLengthMm: 170 * s }, { panelDepthMm: 30 * s, padMm: 0, panelFromSpineMm: 35 * s });
+    const big = lay(scaled, { ...round(96, s), pointLengthMm: 170 * s }, { ...PADDING, panelDepthMm: 30 * s, panelFromSpineMm: 35 * s });
     expect(big.crownZMm / plain.crownZMm).toBeCloseTo(s, 3);
   });
 

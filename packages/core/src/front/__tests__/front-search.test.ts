@@ -39,7 +39,7 @@ describe('the width search', () => {
     const mirrored = even(mirroredSection(uneven));
     expect(mirrored.arch.includedAngleDeg).toBeCloseTo(plain.arch.includedAngleDeg, 6);
     expect(mirrored.crownZMm).toBeCloseTo(plain.crownZMm, 6);
-    for (const key of ['topMm', 'tipMm', 'meanMm', 'besideWithersMm'] as const) {
+    for (const key of ['topMm', 'tipMm', 'meanMm', 'tipMinusTopMm'] as const) {
       expect(mirrored.near[key]).toBeCloseTo(plain.off[key], 5);
       expect(mirrored.off[key]).toBeCloseTo(plain.near[key], 5);
     }
@@ -48,10 +48,11 @@ describe('the width search', () => {
   it('room to move goes one width over the even arch and says what lifts it again', () => {
     const found = recommendFront(prepareSection(wedge(45)), ROOM_TO_MOVE, 170, PADDING);
     if (!found.ok) throw new Error('refused');
-    const { target, even: lying, liftMm } = found.value;
+    const { target, even: lying, dropMm, shimMm } = found.value;
     expect(target.arch.includedAngleDeg - lying.laid.arch.includedAngleDeg).toBeCloseTo(5, 6);
-    expect(liftMm).toBeCloseTo(lying.laid.crownZMm - target.crownZMm, 9);
-    expect(liftMm).toBeGreaterThan(1);
+    expect(dropMm).toBeCloseTo(lying.laid.crownZMm - target.crownZMm, 9);
+    expect(dropMm).toBeGreaterThan(1);
+    expect(shimMm).toBeCloseTo(dropMm * Math.sin((target.arch.includedAngleDeg * Math.PI) / 360), 9);
   });
 
   it('a back as flat as a table is refused with the angle that would be needed', () => {

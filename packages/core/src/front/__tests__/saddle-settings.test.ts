@@ -4,6 +4,7 @@ import { CROWN_RADIUS_MM } from '../../saddle';
 import { SCHOOLS, schoolById } from '../../schools';
 import { layArch, prepareSection } from '../arch-on-section';
 import { bestSetting, judgeSettings, rankSaddles } from '../saddle-settings';
+import { type FrontSink } from '../padding';
 import { PADDING, sectionUnderArch, wedge } from './sections';
 
 const STATIC = schoolById('static-close');
@@ -23,9 +24,12 @@ const front = (...angles: number[]): SaddleFront => ({
 });
 const body = prepareSection(sectionUnderArch(arch(90), 45));
 
+/** Nothing gives: the room is as it is laid. */
+const AS_LAID: FrontSink = { mm: 0, halfMm: 0, from: 'sitting' };
+
 describe('the widths a saddle can be set to', () => {
   it('every setting is judged, in the saddle’s own order', () => {
-    const judged = judgeSettings(body, front(80, 85, 90, 95), STATIC, 50);
+    const judged = judgeSettings(body, front(80, 85, 90, 95), STATIC, 50, AS_LAID);
     expect(judged.map((j) => j.index)).toEqual([0, 1, 2, 3]);
     expect(judged.map((j) => j.verdict.code)).toEqual(['narrow', 'narrow', 'even', 'wide']);
   });

@@ -1,6 +1,7 @@
 import { type School } from '../../schools';
 import { frontToleranceMm } from '../../front';
 import { faultChains } from '..';
+import { type Ridden } from '../../sit';
 import { type InputChange, STATIC, madeInput, pose } from './made-input';
 
 const { rules, chains: from } = STATIC;
@@ -12,6 +13,12 @@ const NARROW = { tips: tips(-wideMm - 0.1) };
 const links = (change: InputChange, school: School = STATIC) =>
   Object.fromEntries(faultChains(madeInput(change), school).map((c) => [c.id, c.links.map((l) => l.code)]));
 const JUST = 1e-6;
+/** What a push finds: by shape alone, Nm a degree, and when it lets go. */
+const pushed = (rollShapeNmPerDeg: number, letsGoNm: number): Ridden => ({
+  push: { rollNmPerDeg: 9, yawNmPerDeg: 9, letsGoNm },
+  rollShapeNmPerDeg,
+  strides: {},
+});
 
 describe('a link is told from its threshold on, not before', () => {
   /** What holds just inside of the threshold, and what just outside. */
@@ -29,12 +36,7 @@ describe('a link is told from its threshold on, not before', () => {
       'straps swing back',
       (out) => ({ ...WIDE, drift: { along: -1 }, pulls: [{ leanDeg: from.leanDeg + out }] }),
     ],
-    [
-      'wideFront',
-      'pulledForward',
-      'pulled forward',
-      (out) => ({ ...WIDE, settled: pose(-5), drift: { along: rules.driftAlong.least - out } }),
-    ],
+    ['wideFront', 'pulledForward', 'pulled forward', (out) => ({ ...WIDE, settled: pose(-5), drift: { along: -from.along - out } })],
     ['narrowFront', 'frontLifted', 'the front lifts', (out) => ({ ...NARROW, drift: { along: 1 }, settled: pose(from.pitchDeg + out) })],
     [
       'narrowFront',
@@ -42,7 +44,7 @@ describe('a link is told from its threshold on, not before', () => {
       'straps swing forward',
       (out) => ({ ...NARROW, drift: { along: 1 }, pulls: [{ leanDeg: -from.leanDeg - out }] }),
     ],
-    ['narrowFront', 'pulledBack', 'pulled back', (out) => ({ ...NARROW, settled: pose(5), drift: { along: rules.driftAlong.most + out } })],
+    ['narrowFront', 'pulledBack', 'pulled back', (out) => ({ ...NARROW, settled: pose(5), drift: { along: from.along + out } })],
     [
       'slope',
       'strapsBehindGroove',
@@ -53,7 +55,7 @@ describe('a link is told from its threshold on, not before', () => {
       'flatTree',
       'endsPress',
       'the ends press',
-      (out) => ({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.5, 0.1, 0.4], peakKPa: rules.peakPressure.most + out } }),
+      (out) => ({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.5, 0.1, 0.4], peakKPa: 10 * (rules.peakRatio.most + out) } }),
     ],
   ];
   it.each(table)('%s: %s (%s)', (chain, code, _, change) => {
@@ -67,6 +69,11 @@ describe('a chain begins with its cause', () => {
     ['wideFront', (out) => ({ tips: tips(wideMm + out), settled: pose(-5) })],
     ['narrowFront', (out) => ({ tips: tips(-wideMm - out), settled: pose(5) })],
     ['slope', (out) => ({ drift: { slopeAlongN: -from.slopeN - out, along: -1 } })],
+    ['slopeBack', (out) => ({ drift: { slopeAlongN: from.slopeN + out, along: 1 } })],
+    ['groove', (out) => ({ drift: { along: -1 }, pulls: [{ leanDeg: from.leanDeg + out }] })],
+    ['groove', (out) => ({ drift: { strapsAlongN: -from.pullN - out }, pulls: [{ leanDeg: from.leanDeg + 1 }] })],
+    ['grooveBehind', (out) => ({ drift: { strapsAlongN: from.pullN + out }, pulls: [{ leanDeg: -from.leanDeg - 1 }] })],
+    ['grooveBehind', (out) => ({ drift: { along: 1 }, pulls: [{ leanDeg: -from.leanDeg - out }] })],
     ['flatTree', (out) => ({ shape: { bridgeGapMm: rules.bridgeGap.most + out }, measures: { thirds: [0.5, 0.1, 0.4] } })],
     ['flatTree', (out) => ({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.4, rules.middleShare.least - out, 0.4] } })],
     ['curvedTree', (out) => ({ measures: { thirds: [0.25, rules.middleShare.most + out, 0.25] } })],
@@ -74,6 +81,14 @@ describe('a chain begins with its cause', () => {
     ['weakSide', (out) => ({ settled: pose(0, -from.rollDeg - out), drift: { across: 0.5 } })],
     ['weakSide', (out) => ({ settled: pose(0, 3), drift: { across: from.across + out } })],
     ['weakSide', (out) => ({ settled: pose(0, 3), drift: { across: -from.across - out } })],
+    ['croup', (out) => ({ measures: { thirds: [0.25, 0.33, from.rearShare + out] }, settled: pose(-2) })],
+    ['croup', (out) => ({ measures: { thirds: [0.25, 0.33, 0.5] }, settled: pose(-from.pitchDeg - out) })],
+    ['roundBarrel', (out) => ({ ridden: pushed(rules.rollShape!.least! - out, 20) })],
+    ['roundBarrel', (out) => ({ ridden: pushed(1, rules.rollLetsGo!.least! - out) })],
+    ['roundBarrel', (out) => ({ ridden: pushed(1, 99), drift: { across: from.across + out } })],
+    ['improving', (out) => ({ withersUpMm: from.withersUpMm + out, settled: pose(3) })],
+    ['improving', (out) => ({ withersUpMm: 12, settled: pose(from.pitchDeg + out) })],
+    ['improving', (out) => ({ withersUpMm: 12, drift: { along: from.along + out } })],
   ];
   it.each(causes)('%s: there with it, gone without', (chain, change) => {
     expect(Object.keys(links(change(JUST)))).toEqual([chain]);
@@ -88,8 +103,8 @@ describe('a chain begins with its cause', () => {
   });
 
   it('nor is a consequence alone', () => {
-    expect(links({ settled: pose(-5, 0), drift: { along: -1 }, withers: { overMm: 5 }, pulls: [{ leanDeg: 30 }] })).toEqual({});
-    expect(links({ settled: pose(5), drift: { along: 1, across: 0.6 }, pulls: [{ leanDeg: -30 }] })).toEqual({});
+    expect(links({ settled: pose(-5, 0), drift: { along: -1 }, withers: { overMm: 5 } })).toEqual({});
+    expect(links({ settled: pose(5), drift: { along: 1, across: 0.6 } })).toEqual({});
   });
 
   it('without a front to lay there is no chain from it, whatever else holds', () => {
@@ -137,11 +152,25 @@ describe('each link carries its own number', () => {
     expect(of({ shape: { bridgeGapMm: 9 }, measures: { thirds: [0.5, 0.1, 0.4], peakKPa: 44 } }, 'flatTree')).toEqual([
       { code: 'treeFlatterThanBack', gapMm: 9 },
       { code: 'endsCarry', share: 0.9 },
-      { code: 'endsPress', peakKPa: 44 },
+      { code: 'endsPress', ratio: 4.4 },
     ]);
     expect(of({ measures: { thirds: [0.2, 0.6, 0.2] } }, 'curvedTree')).toEqual([
       { code: 'treeMoreCurvedThanBack', share: 0.6 },
       { code: 'tipsEasily', pitchNmPerDeg: 20 },
+    ]);
+  });
+  it('a high croup, a round barrel, a horse that improved', () => {
+    expect(of({ measures: { thirds: [0.25, 0.25, 0.5] }, settled: pose(-3) }, 'croup')).toEqual([
+      { code: 'rearCarries', share: 0.5 },
+      { code: 'frontDropped', pitchDeg: -3 },
+    ]);
+    expect(of({ ridden: pushed(0.7, 22) }, 'roundBarrel')).toEqual([
+      { code: 'turnsByShape', nmPerDeg: 0.7 },
+      { code: 'letsGoEarly', nm: 22 },
+    ]);
+    expect(of({ withersUpMm: 12, settled: pose(3) }, 'improving')).toEqual([
+      { code: 'withersUp', byMm: 12 },
+      { code: 'frontLifted', pitchDeg: 3 },
     ]);
   });
   it.each([

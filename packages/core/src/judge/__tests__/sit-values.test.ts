@@ -1,8 +1,23 @@
 import { CRITERION_IDS, schoolById } from '../../schools';
-import { frontDeviationMm, judgeSitting, laidFront, SIT_VALUES } from '..';
+import { frontDeviationMm, judgeSitting, laidFront, valueOf } from '..';
+import { type Ridden, type StrideTold } from '../../sit';
 import { type InputChange, STATIC, madeInput, pose } from './made-input';
 
-const value = (id: (typeof CRITERION_IDS)[number], change: InputChange = {}) => SIT_VALUES[id](madeInput(change), STATIC);
+const value = (id: (typeof CRITERION_IDS)[number], change: InputChange = {}) => valueOf(id, madeInput(change), STATIC);
+
+/** Told of strides: only what is judged. */
+const stride = (creepMm: number | null, ratio: number, overMm: number) =>
+  ({ creepMm, peak: { ratio }, leastOverWithersMm: { mm: overMm } }) as unknown as StrideTold;
+const RIDDEN: Ridden = {
+  push: { rollNmPerDeg: 9, yawNmPerDeg: 17, letsGoNm: 55 },
+  rollShapeNmPerDeg: 3.5,
+  strides: {
+    walk: stride(0.1, 1.7, 24),
+    trotSitting: stride(null, 1.5, 22),
+    canterNear: stride(0.4, 2.9, 14),
+    canterOff: stride(0.9, 2.8, 15),
+  },
+};
 
 describe('the number each criterion turns on', () => {
   it.each([
@@ -35,8 +50,24 @@ describe('the number each criterion turns on', () => {
     ['edgeShare', { shape: { innerShare: { near: 0.1, off: 0.52 } } }, 0.52],
     ['insideMuscle', {}, -12],
     ['seatOverLow', {}, 9],
-    ['meanPressure', {}, 8],
-    ['peakPressure', {}, 14],
+    ['loadOnArea', {}, 8],
+    ['loadOnArea', { gait: 'trot' }, null],
+    ['peakRatio', {}, 1.4],
+    ['peakRatio', { measures: { peakKPa: 23 } }, 2.3],
+    ['peakRatio', { settled: { ...pose(0), state: 'doesNotSit' } }, null],
+    ['rollShape', { ridden: RIDDEN }, 3.5],
+    ['rollPush', { ridden: RIDDEN }, 9],
+    ['rollLetsGo', { ridden: RIDDEN }, 55],
+    ['rollLetsGo', { ridden: { ...RIDDEN, push: { ...RIDDEN.push!, letsGoNm: null } } }, STATIC.engine.pushes.mostNm],
+    ['rollLetsGo', { ridden: { ...RIDDEN, push: null } }, null],
+    ['yawPush', { ridden: RIDDEN }, 17],
+    ['creepWalk', { ridden: RIDDEN }, 0.1],
+    ['creepTrot', { ridden: RIDDEN }, 20],
+    ['creepCanter', { ridden: RIDDEN }, 0.9],
+    ['creepCanter', { ridden: { ...RIDDEN, strides: {} } }, null],
+    ['peakRatioRidden', { ridden: RIDDEN }, 1.7],
+    ['withersRidden', { ridden: RIDDEN }, 14],
+    ['withersRidden', {}, null],
     ['driftAlong', { drift: { along: -0.3, across: 0.2 } }, -0.3],
     ['driftAlong', { drift: { along: -0.3 }, grooveMm: null }, null],
     ['driftAcross', { drift: { along: -0.3, across: 0.2 } }, 0.2],
@@ -55,10 +86,11 @@ describe('the number each criterion turns on', () => {
   });
 
   it('no criterion is forgotten here', () => {
-    const verdict = judgeSitting(madeInput({ pulls: [{ leanDeg: 4 }] }), STATIC);
+    const verdict = judgeSitting(madeInput({ pulls: [{ leanDeg: 4 }], ridden: RIDDEN }), STATIC);
     expect(verdict.rows.filter((r) => r.value === null)).toEqual([]);
-    expect(verdict.score).toBe(100);
-    expect([verdict.worst, verdict.stops, verdict.chains]).toEqual([[], [], []]);
+    expect(judgeSitting(madeInput({ pulls: [{ leanDeg: 4 }] }), STATIC).score).toBe(100);
+    expect(verdict.worst.map((r) => r.id)).toEqual(['creepTrot', 'withersRidden', 'creepCanter', 'peakRatioRidden']);
+    expect([verdict.stops, verdict.chains]).toEqual([[], []]);
   });
 
   it('the front is held against what its school wants there: one width over, in room to move', () => {

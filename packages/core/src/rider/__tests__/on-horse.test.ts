@@ -16,6 +16,7 @@ import {
   settledOnHorse,
   type LeatherPair,
 } from '..';
+import { AS_PUT } from '../../sit';
 import { bodyOf, plainGround, valueOf } from './fixtures';
 
 const BODY = bodyOf({ stature: 1700 });
@@ -27,7 +28,7 @@ describe('the saddle on the horse, for a leg', () => {
       { build: DEFAULT_BUILD },
       UNKNOWN_SEAT,
       { placeMm: 50 },
-      { settled: { pose: { pitchDeg, heaveMm, rollDeg: 0 } }, under: { roofAt: () => 40 } } as never,
+      { settled: { pose: { ...AS_PUT, pitchDeg, heaveMm } }, under: { roofAt: () => 40 } } as never,
       () => -7,
     );
 
@@ -41,9 +42,15 @@ describe('the saddle on the horse, for a leg', () => {
 
   it('cantle low: the lowest point wanders back, the bar comes up against it', () => {
     const [level, low] = [settledAt(0, 0), settledAt(4, 0)];
-    expect(low.seat.xMm - level.seat.xMm).toBeCloseTo(SEAT_RADIUS_MM * Math.sin((4 * Math.PI) / 180), 6);
+    // the seat's own roundness, and the true turn of the whole saddle about the frame's origin
+    const turn = (4 * Math.PI) / 180;
+    const turned = (x: number, z: number) => x * (Math.cos(turn) - 1) + z * Math.sin(turn);
+    expect(low.seat.xMm - level.seat.xMm).toBeCloseTo(SEAT_RADIUS_MM * Math.sin(turn) + turned(level.seat.xMm, level.seat.zMm), 6);
     const apart = DEFAULT_BUILD.frame.seatLowMm - DEFAULT_BUILD.frame.barMm;
-    expect(low.bar.zMm - low.seat.zMm - (level.bar.zMm - level.seat.zMm)).toBeCloseTo(apart * Math.tan((4 * Math.PI) / 180), 6);
+    expect(low.bar.zMm - low.seat.zMm - (level.bar.zMm - level.seat.zMm)).toBeCloseTo(
+      apart * Math.sin(turn) + (level.bar.zMm - level.seat.zMm) * (Math.cos(turn) - 1),
+      6,
+    );
     expect(settledAt(-4, 0).seat.xMm).toBeLessThan(level.seat.xMm);
   });
 

@@ -56,7 +56,7 @@ describe('the schools as the trade holds them', () => {
       for (const rule of Object.values(school.rules)) {
         expect(rule.least !== null || rule.most !== null).toBe(true);
         expect(rule.scale).toBeGreaterThan(0);
-        expect(rule.weight).toBeGreaterThan(0);
+        expect(rule.weight).toBeGreaterThanOrEqual(0);
         if (rule.hardStop !== 'never') expect(rule[rule.hardStop]).not.toBeNull();
       }
     },
@@ -72,11 +72,20 @@ describe('what all schools share', () => {
     ['edgeShare', null, 0.4, 0.12, 1],
     ['insideMuscle', -50, null, 25, 0.5],
     ['seatOverLow', -45, 45, 30, 1],
-    ['meanPressure', null, 11, 4, 1],
-    ['peakPressure', null, 30, 15, 1.5],
-    ['driftAlong', -0.12, 0.12, 0.4, 2],
-    ['driftAcross', -0.15, 0.15, 0.25, 1],
-    ['strapLean', -12, 12, 10, 1],
+    ['loadOnArea', null, 12, 4, 0.5],
+    ['peakRatio', null, 1.6, 0.6, 2],
+    ['driftAlong', -0.5, 0.5, 0.25, 0],
+    ['driftAcross', -0.5, 0.5, 0.25, 0],
+    ['rollShape', 2, null, 1, 1],
+    ['rollPush', 5, null, 3, 0.5],
+    ['rollLetsGo', 40, null, 20, 1],
+    ['yawPush', 8, null, 4, 0.5],
+    ['creepWalk', null, 0.3, 2.7, 2],
+    ['creepTrot', null, 0.3, 2.7, 2],
+    ['creepCanter', null, 0.3, 2.7, 1],
+    ['peakRatioRidden', null, 1.6, 0.6, 1],
+    ['withersRidden', 18, null, 12, 1.5],
+    ['strapLean', -8, 8, 8, 1],
   ];
   it.each(shared)('%s from %s to %s, a scale of %s, counting %s', (id, least, most, scale, weight) => {
     for (const school of SCHOOLS) expect(school.rules[id]).toMatchObject({ least, most, scale, weight });
@@ -90,18 +99,55 @@ describe('what all schools share', () => {
   );
 
   it('from where on a link of a chain is told', () => {
-    for (const { chains } of SCHOOLS) expect(chains).toEqual({ pitchDeg: 0.8, leanDeg: 6, slopeN: 30, rollDeg: 1, across: 0.1 });
+    for (const { chains } of SCHOOLS)
+      expect(chains).toEqual({
+        pitchDeg: 0.8,
+        leanDeg: 6,
+        slopeN: 30,
+        rollDeg: 1,
+        across: 0.05,
+        along: 0.15,
+        pullN: 20,
+        rearShare: 0.42,
+        withersUpMm: 3,
+      });
+  });
+
+  it('how far a hand is off', () => {
+    for (const { errors } of SCHOOLS)
+      expect(errors).toEqual({
+        landmarkMm: { lastRib: 10, scapulaRest: 6, scapulaForward: 8, girthGroove: 10, lowPoint: 15, witherBase: 10 },
+        edgeMm: 5,
+        topline: { tiltDeg: 0.5, sagMm: 2 },
+        noTopline: { tiltDeg: 3, sagMm: 12 },
+        placeMm: 4,
+      });
+  });
+
+  it('how far a front comes down', () => {
+    for (const { front } of SCHOOLS) expect([front.sinkMm, front.sinkHalfMm]).toEqual([15, 6]);
   });
 
   it('what the engine takes for granted', () => {
     for (const { engine } of SCHOOLS) {
-      expect(engine.stiffnessKPaPerMm).toEqual({ wool: 2.5, foam: 3, air: 1.5, tissue: 4, feltPad: 5 });
+      expect(engine.stiffnessKPaPerMm).toEqual({ wool: 2.5, foam: 3, air: 1.5, tissue: 4, feltPad: 5, point: 4 });
       expect(engine.gaitFactors).toEqual({ stand: 1, walk: 1.2, trot: 2, canter: 2.5, jump: 3.5 });
       expect(engine.unmeasured).toEqual({ liftMm: 15, travelMm: 45, bladeMm: 12 });
       expect(engine.blade).toEqual({ innerMm: 50, fullMm: 90, outerMm: 190, softMm: 25 });
-      expect(engine.girthBuckle).toEqual({ belowMm: 420, halfMm: 190 });
+      expect(engine.girthBuckle).toEqual({ belowMm: 420, halfMm: 190, apartMm: 40 });
       expect(engine.poseShares).toEqual({ resting: 0.6, lifted: 0.2, shoulderBack: 0.2 });
-      expect([engine.hardeningMm, engine.friction, engine.strapPullN]).toEqual([25, 0.35, 60]);
+      expect([engine.hardeningMm, engine.friction, engine.shearShare, engine.strapPullN]).toEqual([25, 0.35, 0.35, 40]);
+      expect(engine.stays).toEqual({ levelMm: 20, turnDeg: 8 });
+      expect(engine.strapV).toEqual({ spreadMm: 90, ringBelowMm: 120 });
+      expect(engine.points).toEqual({ reachMm: 15, flapShare: 0.5 });
+      expect(engine.tree).toEqual({
+        rigid: null,
+        sprung: { bendNmPerDeg: 60, openNmPerDeg: 60 },
+        flexible: { bendNmPerDeg: 15, openNmPerDeg: 20 },
+      });
+      expect(engine.pushes).toEqual({ shapeNm: 10, shapeStays: { levelMm: 80, turnDeg: 30 }, handNm: 20, mostNm: 160 });
+      expect(engine.creepMm).toEqual({ stays: 0.3, runs: 3 });
+      expect(engine.published).toEqual({ meanKPa: 11, peakKPa: 30 });
     }
   });
 

@@ -2,7 +2,7 @@ import { seededRandom } from '../../random';
 import { ENGINE_DEFAULTS } from '../../schools';
 import { presentSetup } from '../../saddle';
 import { bodyFrom } from '../body';
-import { sit, sitBench } from '..';
+import { CELL_MM, sit, sitBench } from '..';
 import { anyHorse, anySaddle, inputOf } from './invented-horses';
 
 /** Saddles tried on each horse. */
@@ -24,7 +24,7 @@ export function anyPairs(horses: number): PairsTold {
     const random = seededRandom(seed);
     const body = bodyFrom(inputOf(anyHorse(random)));
     if (!body.ok) throw new Error(JSON.stringify(body.problems));
-    const bench = sitBench(body.value, 'resting', ENGINE_DEFAULTS);
+    const bench = sitBench(body.value, 'resting', ENGINE_DEFAULTS, CELL_MM.confidence);
     for (let k = 0; k < SADDLES_EACH; k++) {
       const saddle = anySaddle(random);
       const load = { massKg: 20 + 130 * random(), offsetMm: 40 * (random() - 0.5), stirrupShare: random(), gait: 'stand' } as const;

@@ -2,19 +2,22 @@ import { presentSetup, underside } from '../../saddle';
 import { ENGINE_DEFAULTS } from '../../schools';
 import { surfaceHeightMm } from '../../back';
 import { driftOf } from '../drift';
-import { placesOf, withersRoom } from '../places';
+import { type Bears, placesOf, withersRoom } from '../places';
+import { type StrapPull } from '../girth';
+import { AS_PUT } from '../contact';
 import { posedSurface } from '../body';
 import { horse, saddleFor } from './invented-horses';
 
 const saddle = saddleFor(90);
 const setup = presentSetup(saddle, 50);
 const under = underside(saddle, setup);
-const REST = { heaveMm: 0, pitchDeg: 0, rollDeg: 0 };
+const REST = AS_PUT;
+const BEARS = { bearsFromMm: null, bearsToMm: null };
 
 describe('where the panels lie on the muscle and beside the ligament', () => {
   const outer = Math.max(...Array.from({ length: 40 }, (_, i) => under.edgesAt(i * 10)).map((e) => e.outerMm));
   const body = { ...horse(), muscle: [{ xMm: 0, widthMm: 300 }], ligament: [{ xMm: 0, widthMm: 40 }] };
-  const wide = (mm: number) => placesOf({ ...body, muscle: [{ xMm: 0, widthMm: mm }] }, saddle, setup, under).insideMuscleMm!;
+  const wide = (mm: number) => placesOf({ ...body, muscle: [{ xMm: 0, widthMm: mm }] }, saddle, setup, under, BEARS).insideMuscleMm!;
 
   it('the outer edge lies inside half of the muscle’s width, on each side', () => {
     expect(wide(300)).toBeLessThanOrEqual(150 - under.edgesAt(100).outerMm);
@@ -47,34 +50,41 @@ describe('room over and beside the withers', () => {
   });
 });
 
-describe('drift', () => {
-  /** Two cells that press alike on a slope: the back falls to the off side where slopeY is negative there. */
-  const cells = (slopeX: number, slopeY: number) => ({
-    stepMm: 10,
-    slopeX: new Float64Array([slopeX, slopeX]),
-    slopeY: new Float64Array([slopeY, slopeY]),
-    normalZ: new Float64Array([1, 1]),
-  });
-  const drift = (slopeX: number, slopeY: number, alongN = 0) =>
-    driftOf(
-      cells(slopeX, slopeY) as never,
-      { pressureKPa: new Float64Array([10, 10]) } as never,
-      alongN === 0 ? [] : [{ alongN } as never],
-      0.35,
-    );
+describe('ends that carry nothing', () => {
+  const body = horse();
+  const at = (bears: Bears) => placesOf(body, saddle, setup, under, bears);
+  const whole = at(BEARS);
 
-  it('goes to the side the back falls to: + toward the off, - toward the near', () => {
-    expect(drift(0, -0.2).acrossN).toBeCloseTo(0.4, 9);
-    expect(drift(0, 0.2).acrossN).toBeCloseTo(-0.4, 9);
-    expect(drift(0, -0.2).across).toBeCloseTo(0.4 / 0.7, 9);
+  it('are not counted: what bears ends where pressure does, and never past the panel', () => {
+    const short = at({ bearsFromMm: whole.panelFrontMm + 25, bearsToMm: whole.panelEndMm - 40 });
+    expect(short.panelBeforeRibMm! - whole.panelBeforeRibMm!).toBeCloseTo(40, 9);
+    expect(short.treeBeforeRibMm! - whole.treeBeforeRibMm!).toBeCloseTo(40 - (whole.panelEndMm - whole.treeEndMm), 9);
+    expect(short.panelBehindRestMm! - whole.panelBehindRestMm!).toBeCloseTo(25, 9);
+    const past = at({ bearsFromMm: whole.panelFrontMm - 9, bearsToMm: whole.panelEndMm + 9 });
+    expect([past.panelBeforeRibMm, past.panelBehindRestMm]).toEqual([whole.panelBeforeRibMm, whole.panelBehindRestMm]);
   });
-  it('goes down the slope lengthwise: - toward the head where the back rises toward the tail', () => {
-    expect(drift(0.2, 0).along).toBeCloseTo(-0.4 / 0.7, 9);
-    expect(drift(-0.2, 0).along).toBeCloseTo(0.4 / 0.7, 9);
+});
+
+describe('drift', () => {
+  /** Two cells that press alike on a slope and hold along it. */
+  const drift = (n: readonly [number, number], shear: readonly [number, number], pulls: readonly StrapPull[] = []) => {
+    const both = (v: number) => new Float64Array([v, v]);
+    const cells = { nx: both(n[0]), ny: both(n[1]), pressureKPa: both(10), shearX: both(shear[0]), shearY: both(shear[1]) };
+    return driftOf({ count: 2, areaMm2: both(100) }, cells, pulls, 0.35);
+  };
+
+  it('is the holding used over the holding there is, against the way it is held', () => {
+    expect(drift([0, 0], [1.4, 0]).along).toBeCloseTo(-1.4 / 3.5, 9);
+    expect(drift([0, 0], [-1.4, 0]).along).toBeCloseTo(1.4 / 3.5, 9);
+    expect(drift([0, 0], [0, 0.7]).across).toBeCloseTo(-0.7 / 3.5, 9);
+    expect(drift([0, 0], [0, -0.7]).across).toBeCloseTo(0.7 / 3.5, 9);
   });
-  it('straps add to it along the back, and only there', () => {
-    expect(drift(0.2, 0.1, -0.3)).toMatchObject({ strapsAlongN: -0.3 });
-    expect(drift(0.2, 0.1, -0.3).along).toBeCloseTo(-0.7 / 0.7, 9);
-    expect(drift(0.2, 0.1, -0.3).across).toBe(drift(0.2, 0.1).across);
+  it('on a slope there is less skin along the way to hold by', () => {
+    expect(drift([0.6, 0], [1.4, 0]).along).toBeCloseTo(-1.4 / (3.5 * 0.8), 9);
+    expect(drift([0.6, 0], [1.4, 0]).across).toBeCloseTo(0, 12);
+  });
+  it('beside it stands what the slope alone presses, and the straps', () => {
+    expect(drift([-0.2, 0.1], [0, 0])).toMatchObject({ slopeAlongN: expect.closeTo(-0.4, 9), acrossN: expect.closeTo(0.2, 9) });
+    expect(drift([0, 0], [0, 0], [{ alongN: -3 } as StrapPull]).strapsAlongN).toBe(-3);
   });
 });

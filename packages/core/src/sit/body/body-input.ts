@@ -4,9 +4,8 @@ import { type Section } from '../../back/section';
 import { type EdgeStation, type SectionStation, EDGE_STATIONS, STATION_TABLE } from '../../back/stations';
 import { backSurface } from '../../back/surface';
 import { type Outcome, done } from '../../problems';
-import { type Random } from '../../random/seeded';
 import { prepareSection } from '../../front/arch-on-section';
-import { type TakesSpread, redrawnSection } from '../../front/confidence';
+import { type TakesSpread } from '../../front/confidence';
 import { type HorseBody, horseBody } from './horse-body';
 
 /** One measured station with how far its takes lie apart. */
@@ -43,9 +42,3 @@ export function bodyFrom(input: BodyInput): Outcome<HorseBody> {
     }),
   );
 }
-
-/** The same horse measured again by the same hands: every station redrawn within the spread of its takes. */
-export const redrawnInput = (input: BodyInput, random: Random): BodyInput => ({
-  ...input,
-  stations: input.stations.map((s) => ({ ...s, section: redrawnSection(s.section, s.spread, random) })),
-});

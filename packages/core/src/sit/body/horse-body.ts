@@ -10,6 +10,8 @@ export interface HorseBody {
   readonly scapula: Readonly<Record<NearOff, { readonly restMm: number | null; readonly forwardMm: number | null }>>;
   readonly lastRibMm: number | null;
   readonly lowMm: number;
+  /** False where nobody marked the low point: `lowMm` is then a guess, good for drawing and not for judging. */
+  readonly lowMarked: boolean;
   readonly witherBaseMm: number;
   readonly grooveMm: number | null;
   /** Spine with its ligament, and long back muscle: width across from edge to edge, in order along the back; empty where not felt. */
@@ -72,6 +74,7 @@ export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm,
     scapula: landmarks.scapula,
     lastRibMm: landmarks.lastRib.atMm,
     lowMm: landmarks.places.lowPoint ?? from + UNMARKED.lowShare * (to - from),
+    lowMarked: landmarks.places.lowPoint !== undefined,
     witherBaseMm: landmarks.places.witherBase ?? from + UNMARKED.witherBaseBehindFrontMm,
     grooveMm: landmarks.places.girthGroove ?? null,
     ligament: edges('spineMm'),

@@ -45,10 +45,15 @@ function bladeOf(body: HorseBody, side: NearOff, { unmeasured, blade }: PoseSett
   return (x, out) => {
     if (x >= edge + blade.softMm || out <= blade.innerMm || out >= blade.outerMm) return 0;
     const along = smooth(Math.min(1, (edge + blade.softMm - x) / (2 * blade.softMm)));
-    const inward = smooth(Math.min(1, (out - blade.innerMm) / (blade.fullMm - blade.innerMm)));
-    const outward = smooth(Math.min(1, (blade.outerMm - out) / (blade.outerMm - blade.fullMm)));
-    return unmeasured.bladeMm * along * inward * outward;
+    return unmeasured.bladeMm * along * bladeAcross(out, blade);
   };
 }
 
-const smooth = (t: number): number => t * t * (3 - 2 * t);
+/** How much of a blade's thickness stands at a distance from the spine: full in its middle, running out to both edges. */
+export function bladeAcross(out: number, blade: EngineSettings['blade']): number {
+  if (out <= blade.innerMm || out >= blade.outerMm) return 0;
+  const inward = smooth(Math.min(1, (out - blade.innerMm) / (blade.fullMm - blade.innerMm)));
+  return inward * smooth(Math.min(1, (blade.outerMm - out) / (blade.outerMm - blade.fullMm)));
+}
+
+export const smooth = (t: number): number => t * t * (3 - 2 * t);

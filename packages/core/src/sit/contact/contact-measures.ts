@@ -1,14 +1,19 @@
-import { type ContactCells, cellAreaMm2 } from './contact-cells';
+import { N_PER_KPA_MM2 } from './contact-problem';
+import { type CellsAtRest } from './step';
 
-/** What a pressure map says in numbers. Screening levels stand with the schools, not here. */
+/** What a pressure map says in numbers. Levels it is judged by stand with the schools, not here. */
 export interface ContactMeasures {
+  /** Held up by pressure and by what clings along the skin, N. */
   readonly carriedN: number;
+  /** Along the skin: of the cells that touch, and of the whole panel. */
   readonly areaCm2: number;
+  readonly footprintCm2: number;
   readonly meanKPa: number;
   readonly p95KPa: number;
-  /** Greatest mean over any square of PEAK_OVER_MM2. */
+  /** Greatest mean over any disc of PEAK_OVER_MM2 along the skin, and where its middle is. */
   readonly peakKPa: number;
-  /** Shares of the carried load: front, middle and rear third of the cells, and each side. */
+  readonly peakAtMm: { readonly x: number; readonly y: number } | null;
+  /** Shares of the pressing: front, middle and rear third of the panel's length, and each side. */
   readonly thirds: readonly [front: number, middle: number, rear: number];
   readonly near: number;
   readonly off: number;
@@ -17,40 +22,164 @@ export interface ContactMeasures {
 
 /** Area over which a peak is read, mm2 (default). */
 export const PEAK_OVER_MM2 = 800;
+const PEAK_RADIUS_MM = Math.sqrt(PEAK_OVER_MM2 / Math.PI);
 
-export function measureContact(cells: ContactCells, pressureKPa: Float64Array): ContactMeasures {
-  const { x, y, countX, countY } = cells;
-  const area = cellAreaMm2(cells);
-  const touching = new Float64Array(pressureKPa.length);
+/** Cells on a level grid: what finds the neighbours of one. */
+export interface CellGrid {
+  readonly count: number;
+  readonly countX: number;
+  readonly countY: number;
+  readonly gridAt: ArrayLike<number>;
+  readonly areaMm2: ArrayLike<number>;
+}
+
+type Pressed = Pick<CellsAtRest, 'x' | 'y' | 'z' | 'nz' | 'pressureKPa' | 'shearZ'>;
+
+export function measureContact(grid: CellGrid, cells: Pressed): ContactMeasures {
+  const { x, y, pressureKPa } = cells;
+  const touching = new Float64Array(grid.count);
   const thirds: [number, number, number] = [0, 0, 0];
-  let [count, sum, near, sumX, sumY] = [0, 0, 0, 0, 0];
-  for (let i = 0; i < countX; i++) {
-    let inRow = 0;
-    for (let at = i * countY; at < (i + 1) * countY; at++) {
-      const p = pressureKPa[at]!;
-      if (!(p > 0)) continue;
-      touching[count++] = p;
-      inRow += p;
-      if (y[at]! < 0) near += p;
-      else if (y[at]! === 0) near += p / 2;
-      sumX += p * x[at]!;
-      sumY += p * y[at]!;
-    }
-    sum += inRow;
-    thirds[Math.min(2, Math.floor((3 * i) / countX))]! += inRow;
+  const [from, rows] = rowsOf(grid);
+  let [count, sum, near, sumX, sumY, area, all, carried] = [0, 0, 0, 0, 0, 0, 0, 0];
+  for (let i = 0; i < grid.count; i++) {
+    const a = grid.areaMm2[i]!;
+    all += a;
+    const p = pressureKPa[i]!;
+    if (!(p > 0)) continue;
+    touching[count++] = p;
+    const heft = p * a;
+    area += a;
+    sum += heft;
+    carried += a * (p * cells.nz[i]! + cells.shearZ[i]!);
+    if (y[i]! < 0) near += heft;
+    else if (y[i]! === 0) near += heft / 2;
+    sumX += heft * x[i]!;
+    sumY += heft * y[i]!;
+    const row = Math.floor(grid.gridAt[i]! / grid.countY) - from;
+    thirds[Math.min(2, Math.floor((3 * row) / rows))]! += heft;
   }
   const share = (part: number): number => (sum > 0 ? part / sum : 0);
+  const peak = peakOf(grid, cells);
   return {
-    carriedN: sum * area * 1e-3,
-    areaCm2: (count * area) / 100,
-    meanKPa: count === 0 ? 0 : sum / count,
+    carriedN: carried * N_PER_KPA_MM2,
+    areaCm2: area / 100,
+    footprintCm2: all / 100,
+    meanKPa: area > 0 ? sum / area : 0,
     p95KPa: count === 0 ? 0 : inOrderAt(touching, count, Math.min(count - 1, Math.floor(0.95 * count))),
-    peakKPa: greatestMean(cells, pressureKPa, area),
+    peakKPa: peak.kPa,
+    peakAtMm: peak.at < 0 ? null : { x: x[peak.at]!, y: y[peak.at]! },
     thirds: [share(thirds[0]), share(thirds[1]), share(thirds[2])],
     near: share(near),
     off: sum > 0 ? 1 - share(near) : 0,
     centreMm: sum > 0 ? { x: sumX / sum, y: sumY / sum } : null,
   };
+}
+
+/** First row with a cell, and how many rows there are to the last. */
+function rowsOf({ count, countY, gridAt }: CellGrid): [from: number, rows: number] {
+  if (count === 0) return [0, 1];
+  const from = Math.floor(gridAt[0]! / countY);
+  return [from, Math.floor(gridAt[count - 1]! / countY) - from + 1];
+}
+
+/**
+ * Greatest mean over a disc along the skin, and the cell in its middle. A cell on the disc's edge counts for the part of it inside;
+ * where the disc hangs over the panel's edge, what lies outside presses with nothing.
+ */
+export function peakOf(grid: CellGrid, cells: Pick<Pressed, 'x' | 'y' | 'z' | 'pressureKPa'>): { kPa: number; at: number } {
+  const cellAt = cellsByPlace(grid);
+  const step = stepOf(grid, cells.x, cells.y);
+  const reach = Math.ceil((PEAK_RADIUS_MM + step / 2) / step);
+  const hardest = hardestRound(grid, cells.pressureKPa, reach);
+  let [most, at] = [0, -1];
+  for (const i of byPressure(grid.count, cells.pressureKPa)) {
+    // no mean is more than the greatest in it
+    if (hardest[grid.gridAt[i]!]! <= most) continue;
+    const mean = discMean(grid, cells, cellAt, i, step, reach);
+    if (mean > most) [most, at] = [mean, i];
+  }
+  return { kPa: most, at };
+}
+
+/** Mean over one disc: sums of what presses inside it. */
+function discMean(
+  { countX, countY, gridAt, areaMm2 }: CellGrid,
+  { x, y, z, pressureKPa }: Pick<Pressed, 'x' | 'y' | 'z' | 'pressureKPa'>,
+  cellAt: Int32Array,
+  i: number,
+  step: number,
+  reach: number,
+): number {
+  const row = Math.floor(gridAt[i]! / countY);
+  const col = gridAt[i]! % countY;
+  const whole = (PEAK_RADIUS_MM - step / 2) ** 2;
+  const none = (PEAK_RADIUS_MM + step / 2) ** 2;
+  const [px, py, pz] = [x[i]!, y[i]!, z[i]!];
+  let sum = 0;
+  let area = 0;
+  for (let r = Math.max(0, row - reach); r <= Math.min(countX - 1, row + reach); r++) {
+    for (let c = Math.max(0, col - reach); c <= Math.min(countY - 1, col + reach); c++) {
+      const j = cellAt[r * countY + c]! - 1;
+      if (j < 0) continue;
+      const dx = x[j]! - px;
+      const dy = y[j]! - py;
+      const dz = z[j]! - pz;
+      const off = dx * dx + dy * dy + dz * dz;
+      if (off >= none) continue;
+      const inside = off <= whole ? 1 : (PEAK_RADIUS_MM - Math.sqrt(off)) / step + 0.5;
+      area += inside * areaMm2[j]!;
+      sum += inside * areaMm2[j]! * pressureKPa[j]!;
+    }
+  }
+  return sum / Math.max(area, PEAK_OVER_MM2);
+}
+
+/** Per place of the grid the greatest pressure within so many places round it. */
+function hardestRound({ count, countX, countY, gridAt }: CellGrid, pressureKPa: ArrayLike<number>, reach: number): Float64Array {
+  const own = new Float64Array(countX * countY);
+  for (let i = 0; i < count; i++) own[gridAt[i]!] = pressureKPa[i]!;
+  const across = new Float64Array(countX * countY);
+  for (let r = 0; r < countX; r++)
+    for (let c = 0; c < countY; c++) across[r * countY + c] = greatestIn(own, r * countY, c, countY, 1, reach);
+  const all = new Float64Array(countX * countY);
+  for (let r = 0; r < countX; r++) for (let c = 0; c < countY; c++) all[r * countY + c] = greatestIn(across, c, r, countX, countY, reach);
+  return all;
+}
+
+function greatestIn(from: Float64Array, start: number, middle: number, count: number, step: number, reach: number): number {
+  let most = 0;
+  const last = Math.min(count - 1, middle + reach);
+  for (let k = Math.max(0, middle - reach); k <= last; k++) {
+    const v = from[start + k * step]!;
+    if (v > most) most = v;
+  }
+  return most;
+}
+
+/** Cells that press, the hardest few first: a good peak early lets most others be passed over. */
+function byPressure(count: number, pressureKPa: ArrayLike<number>): number[] {
+  let most = 0;
+  for (let i = 0; i < count; i++) if (pressureKPa[i]! > most) most = pressureKPa[i]!;
+  const hard: number[] = [];
+  const rest: number[] = [];
+  for (let i = 0; i < count; i++) if (pressureKPa[i]! > 0) (pressureKPa[i]! > 0.8 * most ? hard : rest).push(i);
+  return hard.concat(rest);
+}
+
+let places = new Int32Array(0);
+/** Per place of the grid the cell there, counted from one; 0 for none. */
+function cellsByPlace({ count, countX, countY, gridAt }: CellGrid): Int32Array {
+  const size = countX * countY;
+  if (places.length < size) places = new Int32Array(size);
+  else places.fill(0, 0, size);
+  for (let i = 0; i < count; i++) places[gridAt[i]!] = i + 1;
+  return places;
+}
+
+/** Spacing of the grid, from two cells of neighbouring places; 5 mm where there are none. */
+function stepOf({ count, gridAt }: CellGrid, x: ArrayLike<number>, y: ArrayLike<number>): number {
+  for (let i = 1; i < count; i++) if (gridAt[i] === gridAt[i - 1]! + 1) return Math.hypot(x[i]! - x[i - 1]!, y[i]! - y[i - 1]!) || 5;
+  return 5;
 }
 
 /**
@@ -76,30 +205,4 @@ function inOrderAt(values: Float64Array, count: number, place: number): number {
     if (place < i) high = j;
   }
   return values[place]!;
-}
-
-/** Greatest mean over a square window, by sums of rectangles. */
-function greatestMean({ countX, countY }: ContactCells, pressure: Float64Array, area: number): number {
-  const side = Math.max(1, Math.round(Math.sqrt(PEAK_OVER_MM2 / area)));
-  const w = Math.min(side, countX);
-  const d = Math.min(side, countY);
-  const wide = countY + 1;
-  const sums = new Float64Array((countX + 1) * wide);
-  for (let i = 1; i <= countX; i++) {
-    let row = 0;
-    for (let j = 1; j <= countY; j++) {
-      row += pressure[(i - 1) * countY + j - 1]!;
-      sums[i * wide + j] = sums[(i - 1) * wide + j]! + row;
-    }
-  }
-  let most = 0;
-  for (let i = w; i <= countX; i++) {
-    const low = i * wide;
-    const high = (i - w) * wide;
-    for (let j = d; j <= countY; j++) {
-      const inside = sums[low + j]! - sums[high + j]! - sums[low + j - d]! + sums[high + j - d]!;
-      if (inside > most) most = inside;
-    }
-  }
-  return most / (w * d);
 }

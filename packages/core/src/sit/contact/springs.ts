@@ -12,3 +12,8 @@ export function inSeries(layersKPaPerMm: readonly number[], hardeningMm: number)
 
 export const pressureKPa = ({ stiffnessKPaPerMm: k, hardeningMm }: Springs, squeezeMm: number): number =>
   squeezeMm > 0 ? k * squeezeMm * (1 + squeezeMm / hardeningMm) : 0;
+
+/** The squeeze behind a pressure: p = k d (1 + d / dh) solved for d. */
+export function squeezeAt({ stiffnessKPaPerMm: k, hardeningMm: dh }: Springs, kPa: number): number {
+  return dh === Infinity ? kPa / k : (dh / 2) * (Math.sqrt(1 + (4 * kPa) / (k * dh)) - 1);
+}

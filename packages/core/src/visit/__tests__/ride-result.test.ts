@@ -42,9 +42,10 @@ describe('whether the horse may be ridden', () => {
     expect(rideResult({ ...QUESTION, hold: HELD }).takenBack).toEqual([{ code: 'SORE_HOLD', findings: 2 }]);
   });
 
-  it('the clause on refused settings is off until verdicts carry their uncertainty', () => {
-    expect(RIDE_CLAUSES).toEqual({ refusedSetting: false });
-    expect(rideResult({ ...QUESTION, chosen: REFUSED }).stands).toBe('goodToRide');
+  it('the clause on refused settings is on, and can be off', () => {
+    expect(RIDE_CLAUSES).toEqual({ refusedSetting: true });
+    expect(rideResult({ ...QUESTION, chosen: REFUSED }).stands).toBe('notGoodToRide');
+    expect(rideResult({ ...QUESTION, chosen: REFUSED }, { refusedSetting: false }).stands).toBe('goodToRide');
   });
 
   it('what would take it back is told before it is said', () => {
@@ -70,7 +71,7 @@ const tried = (id: string, saddleId: string, stops = 0): RecordedFact =>
       schoolVersion: 2,
       coreVersion: '1',
       score: 50,
-      missed: Array.from({ length: stops }, () => ({ id: 'sits' as const, value: 0, stops: true })),
+      missed: Array.from({ length: stops }, () => ({ id: 'sits' as const, value: 0, stops: true, half: 0 })),
       thumb: { rows: 1, columns: 1, kPa: [0] },
     },
     false,
@@ -108,10 +109,11 @@ describe('what of a visit bears on it', () => {
     expect(againstRiding(rideQuestionOf([holes('p')], null, HELD_TACK))).toEqual([{ code: 'TACK_UNSAFE', name: 'Kept' }]);
   });
 
-  it('the saddle chosen last and the one decided on, no other', () => {
+  it('the saddle chosen last; the one decided on only where none is chosen', () => {
     const facts = [tried('t1', 'a'), tried('t2', 'b'), chosen('t2'), chosen('t1')];
-    expect(rideQuestionOf(facts, 'c', HELD_TACK).heldTack).toEqual(['C', 'On A']);
-    expect(saddlesOfVisit(facts, 'c')).toEqual(['a', 'c']);
+    expect(rideQuestionOf(facts, 'c', HELD_TACK).heldTack).toEqual(['On A']);
+    expect(saddlesOfVisit(facts, 'c')).toEqual(['a']);
+    expect(saddlesOfVisit([], 'c')).toEqual(['c']);
     expect(saddlesOfVisit(facts, 'a')).toEqual(['a']);
     expect(saddlesOfVisit([], null)).toEqual([]);
   });
@@ -131,6 +133,13 @@ describe('what of a visit bears on it', () => {
     const body = some.body as Extract<RecordedBody, { kind: 'triedSetting' }>;
     const mixed = { ...some, body: { ...body, missed: [...body.missed, { id: 'roll' as const, value: 3, stops: false }] } };
     expect(rideQuestionOf([mixed, chosen('t1')], null, HELD_TACK).chosen).toEqual({ saddleName: 'a', stops: 2 });
+  });
+
+  it('a stop that was judged before errors were known may have been the hand’s: it doesn’t count', () => {
+    const old = tried('t1', 'a', 1);
+    const body = old.body as Extract<RecordedBody, { kind: 'triedSetting' }>;
+    const before = { ...old, body: { ...body, missed: body.missed.map(({ id, value, stops }) => ({ id, value, stops })) } };
+    expect(rideQuestionOf([before, chosen('t1')], null, HELD_TACK).chosen).toEqual({ saddleName: 'a', stops: 0 });
   });
 
   it('a choice whose setting was withdrawn chooses nothing', () => {

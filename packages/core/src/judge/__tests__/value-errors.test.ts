@@ -1,0 +1,89 @@
+import { seededRandom } from '../../random';
+import { presentSetup } from '../../saddle';
+import { MEASURING_ERRORS, SDS_OF_90, schoolById } from '../../schools';
+import { type BodyInput, bodyFrom, errorSources, measuredAgain, sit, sitBench } from '../../sit';
+import { PLAIN_HORSE, inputOf, saddleFor } from '../../sit/__tests__/invented-horses';
+import { type CriterionId } from '../../schools';
+import { laidFront, valueErrors, valueOf } from '..';
+
+const SCHOOL = schoolById('static-close');
+const saddle = saddleFor(90);
+const setup = presentSetup(saddle, 50);
+const rider = { massKg: 75, offsetMm: 0, stirrupShare: 0, gait: 'stand' as const };
+const input: BodyInput = inputOf(PLAIN_HORSE);
+const errorsOf = (errors = MEASURING_ERRORS, of = input) => valueErrors({ input: of, school: { ...SCHOOL, errors }, saddle, setup, rider });
+const found = errorsOf();
+const { landmarkMm, placeMm } = MEASURING_ERRORS;
+const together = (...sds: number[]): number => SDS_OF_90 * Math.hypot(...sds);
+
+describe('how far off a number may be', () => {
+  it('a distance to one landmark has the error of landmark and placing together', () => {
+    // the tree's end against the last rib; the blade further back on either side counts, so each side half the time
+    expect(found.panelBeforeRib!.half).toBeCloseTo(together(landmarkMm.lastRib, placeMm), 1);
+    expect(found.panelBeforeRib!.mostly).toMatchObject({ id: 'lastRib' });
+    expect(found.panelBeforeRib!.mostly!.share).toBeCloseTo(landmarkMm.lastRib ** 2 / (landmarkMm.lastRib ** 2 + placeMm ** 2), 2);
+    expect(found.pointBehindScapula!.half).toBeCloseTo(together(landmarkMm.scapulaRest, placeMm), 1);
+  });
+
+  it('what is read off the saddle has none', () => {
+    expect(found.channelWidth!.half).toBe(0);
+    expect(found.padThickness!.half).toBe(0);
+    expect(found.padThickness!.mostly).toBeNull();
+  });
+
+  it('what wasn’t measured has no error of its own', () => {
+    const noRib: BodyInput = { ...input, landmarks: { ...input.landmarks, lastRib: { ...input.landmarks.lastRib, atMm: null } } };
+    expect(errorsOf(undefined, noRib).panelBeforeRib).toBeUndefined();
+    expect(errorSources(noRib, MEASURING_ERRORS).some((s) => s.id === 'lastRib')).toBe(false);
+  });
+
+  it('a hand twice as unsure makes twice the error', () => {
+    const twice = errorsOf({ ...MEASURING_ERRORS, landmarkMm: { ...landmarkMm, lastRib: 2 * landmarkMm.lastRib } });
+    expect(twice.panelBeforeRib!.half).toBeCloseTo(together(2 * landmarkMm.lastRib, placeMm), 1);
+  });
+
+  it('without a topline the room over the withers is much less sure', () => {
+    const none = errorsOf(undefined, { ...input, topline: null });
+    expect(none.withersOver!.half).toBeGreaterThan(1.5 * found.withersOver!.half);
+    expect(none.seatLevel).toBeUndefined();
+  });
+
+  it('asked again it is the same', () => expect(errorsOf()).toEqual(found));
+});
+
+/** What a school reads of this saddle on a horse that was measured otherwise; null where it doesn't rest. */
+function read(of: BodyInput, putOffMm: number, ids: readonly CriterionId[]) {
+  const body = bodyFrom(of);
+  if (!body.ok) return null;
+  const put = { ...setup, placeMm: setup.placeMm + putOffMm };
+  const question = { body: body.value, saddle, setup: put, rider, pose: 'resting' as const };
+  const sitting = sit(question, sitBench(body.value, 'resting', SCHOOL.engine, 20));
+  if (!sitting.ok || sitting.value.settled.state !== 'settled') return null;
+  const judged = { ...question, sitting: sitting.value, laid: laidFront(body.value, saddle, put), ridden: null };
+  return ids.map((id) => valueOf(id, judged, SCHOOL)!);
+}
+
+describe('nine in ten is nine in ten', () => {
+  const IDS = ['withersOver', 'panelBeforeRib', 'pointBehindScapula', 'seatLevel', 'middleShare', 'strapLean', 'roll'] as const;
+  const MEASURINGS = 500;
+
+  it('of five hundred measurings of one horse, so many lie within the error of its true numbers', () => {
+    const random = seededRandom(5);
+    const truth = read(input, 0, IDS)!;
+    const held = IDS.map(() => 0);
+    let count = 0;
+    for (let i = 0; i < MEASURINGS; i++) {
+      const again = measuredAgain(input, MEASURING_ERRORS, random);
+      const values = read(again.input, again.putOffMm, IDS);
+      if (values === null) continue;
+      count++;
+      values.forEach((v, k) => (held[k]! += Math.abs(v - truth[k]!) <= found[IDS[k]!]!.half ? 1 : 0));
+    }
+    expect(count).toBeGreaterThan(0.95 * MEASURINGS);
+    const shares = Object.fromEntries(IDS.map((id, k) => [id, held[k]! / count]));
+    for (const id of IDS) {
+      expect(shares[id]).toBeGreaterThan(0.86);
+      expect(shares[id]).toBeLessThan(0.94);
+    }
+  });
+});

@@ -1,0 +1,143 @@
+import fc from 'fast-check';
+import {
+  type OwnSchool,
+  type SchoolChange,
+  SCHOOLS,
+  allSchools,
+  builtInSchool,
+  changeProblems,
+  changedAt,
+  differences,
+  isKnownSchool,
+  knowSchools,
+  schoolById,
+  schoolFields,
+  schoolOfOwn,
+} from '..';
+
+const BASE = builtInSchool('static-close');
+const OURS: SchoolChange[] = [
+  { path: 'rules.withersOver.least', value: 40 },
+  { path: 'engine.friction', value: 0.5 },
+];
+const own = (changes: readonly SchoolChange[], id = 1, version = 1): OwnSchool => ({
+  id: `own-01890000-0000-7000-8000-00000000000${id}`,
+  name: 'Ours',
+  basedOn: 'static-close',
+  basedOnVersion: BASE.version,
+  versions: [{ version, savedAt: '2026-11-20T10:00:00.000Z', by: 'Isla', changes }],
+});
+const school = (changes: readonly SchoolChange[]) => {
+  const made = schoolOfOwn(own(changes), BASE);
+  if (!made.ok) throw new Error(JSON.stringify(made.problems));
+  return made.value;
+};
+const codes = (changes: readonly SchoolChange[]) => changeProblems(BASE, changes).map((p) => p.code);
+
+describe('the numbers of a school', () => {
+  const paths = new Map(schoolFields(BASE).map((f) => [f.path, f]));
+
+  it.each([
+    ['rules.withersOver.least', 'mm'],
+    ['rules.middleShare.most', 'share'],
+    ['rules.middleShare.weight', 'number'],
+    ['rules.seatLevel.least', 'deg'],
+    ['rules.loadOnArea.most', 'kPa'],
+    ['rules.rollLetsGo.least', 'Nm'],
+    ['front.stationMm', 'mm'],
+    ['chains.leanDeg', 'deg'],
+    ['chains.pullN', 'N'],
+    ['errors.landmarkMm.lastRib', 'mm'],
+    ['engine.stiffnessKPaPerMm.wool', 'kPa/mm'],
+    ['engine.hardeningMm', 'mm'],
+    ['engine.friction', 'number'],
+    ['engine.gaitFactors.trot', 'number'],
+    ['engine.poseShares.lifted', 'share'],
+    ['engine.tree.sprung.bendNmPerDeg', 'Nm/deg'],
+  ])('%s can be edited, in %s', (path, unit) => expect(paths.get(path)?.unit).toBe(unit));
+
+  it('all of them lie in their own range, so that every school could be typed in again', () => {
+    for (const one of SCHOOLS) {
+      for (const { path, value, least, most } of schoolFields(one)) {
+        expect(`${path} ${value >= least}`).toBe(`${path} true`);
+        expect(`${path} ${value <= most}`).toBe(`${path} true`);
+      }
+    }
+  });
+});
+
+describe('an own school', () => {
+  it('does what it changed, and everything else as its original', () => {
+    const ours = school(OURS);
+    expect([ours.rules.withersOver.least, ours.engine.friction, ours.name, ours.version]).toEqual([40, 0.5, 'Ours', 1]);
+    expect(differences(ours, BASE).map(({ field, was }) => [field.path, was, field.value])).toEqual([
+      ['rules.withersOver.least', BASE.rules.withersOver.least, 40],
+      ['engine.friction', BASE.engine.friction, 0.5],
+    ]);
+    expect(BASE.engine.friction).toBe(0.35);
+  });
+
+  it('with any numbers changed and put back is its original again', () =>
+    fc.assert(
+      fc.property(
+        fc.subarray(
+          schoolFields(BASE).map((f) => f.path),
+          { maxLength: 8 },
+        ),
+        fc.double({ min: 0.1, max: 0.9, noNaN: true }),
+        (paths, value) => {
+          const away = paths.reduce<readonly SchoolChange[]>((all, path) => changedAt(all, BASE, path, value), []);
+          const fields = new Map(schoolFields(BASE).map((f) => [f.path, f.value]));
+          const back = paths.reduce<readonly SchoolChange[]>((all, path) => changedAt(all, BASE, path, fields.get(path)!), away);
+          expect(back).toEqual([]);
+        },
+      ),
+      { numRuns: 50 },
+    ));
+
+  it.each([
+    ['a place that isn’t', [{ path: 'rules.magic.least', value: 1 }], ['SCHOOL_NUMBER_UNKNOWN']],
+    ['a place on the way to one', [{ path: 'rules.withersOver', value: 1 }], ['SCHOOL_NUMBER_UNKNOWN']],
+    ['what every object has', [{ path: 'rules.__proto__.least', value: 1 }], ['SCHOOL_NUMBER_UNKNOWN']],
+    ['a stride, which isn’t edited', [{ path: 'engine.strides.walk.0', value: 1 }], ['SCHOOL_NUMBER_UNKNOWN']],
+    ['no number', [{ path: 'engine.friction', value: Number.NaN }], ['SCHOOL_NUMBER_OUT_OF_RANGE']],
+    ['too large', [{ path: 'rules.withersOver.least', value: 1001 }], ['SCHOOL_NUMBER_OUT_OF_RANGE']],
+    ['a scale of nothing', [{ path: 'rules.withersOver.scale', value: 0 }], ['SCHOOL_NUMBER_OUT_OF_RANGE']],
+    ['limits that cross', [{ path: 'rules.withersOver.least', value: 55 }], ['SCHOOL_LIMITS_CROSSED']],
+  ])('%s is refused', (_, changes, wanted) => expect(codes(changes)).toEqual(wanted));
+
+  it('limits that just meet are a school', () =>
+    expect(codes([{ path: 'rules.withersOver.least', value: BASE.rules.withersOver.most! }])).toEqual([]));
+
+  it('keeps every version it was', () => {
+    const twice: OwnSchool = {
+      ...own(OURS),
+      versions: [...own([]).versions, { version: 2, savedAt: '2026-11-21T10:00:00.000Z', by: 'Isla', changes: OURS }],
+    };
+    const at = (version?: number) => schoolOfOwn(twice, BASE, version);
+    expect(at(1).ok && at(1)).toMatchObject({ value: { version: 1, engine: { friction: 0.35 } } });
+    expect(at()).toMatchObject({ value: { version: 2, engine: { friction: 0.5 } } });
+    expect(at(3)).toMatchObject({ ok: false, problems: [{ code: 'SCHOOL_VERSION_UNKNOWN' }] });
+  });
+});
+
+describe('schools a thread was told of', () => {
+  it('are found by their id, after the ones that come with it; what wasn’t told of is never stood in for', () => {
+    const ours = own(OURS, 2);
+    expect(isKnownSchool(ours.id)).toBe(false);
+    expect(() => schoolById(ours.id)).toThrow(ours.id);
+    knowSchools([ours]);
+    expect(schoolById(ours.id).engine.friction).toBe(0.5);
+    expect(allSchools([ours]).map((s) => s.id)).toEqual([...SCHOOLS.map((s) => s.id), ours.id]);
+    // another practice's, told of in the same thread, aren't among them
+    expect(allSchools([])).toEqual(SCHOOLS);
+    knowSchools([{ ...ours, versions: own([], 2, 2).versions }]);
+    expect(schoolById(ours.id)).toMatchObject({ version: 2, engine: { friction: 0.35 } });
+  });
+
+  it('one that can’t be read is left out', () => {
+    const broken = own([{ path: 'rules.magic.least', value: 1 }], 3);
+    knowSchools([broken]);
+    expect(isKnownSchool(broken.id)).toBe(false);
+  });
+});

@@ -1,0 +1,143 @@
+import { type Lengthwise, reachesMm } from '../../back/lengthwise';
+import { type LandmarkId } from '../../back/landmarks';
+import { type Landmarks } from '../../back/landmarks-resolved';
+import { type SectionStation } from '../../back/stations';
+import { movedSection } from '../../front/confidence';
+import { type Random, normal } from '../../random/seeded';
+import { type MeasuringErrors } from '../../schools/measuring-errors';
+import { type NearOff, SIDES, radFromDeg } from '../../units';
+import { type BodyInput } from './body-input';
+
+/** What a number's error comes from. */
+export const ERROR_SOURCES = [
+  'hand',
+  'scapulaRest',
+  'scapulaForward',
+  'lastRib',
+  'girthGroove',
+  'lowPoint',
+  'witherBase',
+  'edges',
+  'topline',
+  'placement',
+] as const;
+export type ErrorSourceId = (typeof ERROR_SOURCES)[number];
+
+/** A horse as it was measured, and how far off its place the saddle was put down, mm, + toward the tail. */
+export interface Measured {
+  readonly input: BodyInput;
+  readonly putOffMm: number;
+}
+
+/** One thing that may have been measured otherwise; independent of all others. */
+export interface ErrorSource {
+  readonly id: ErrorSourceId;
+  readonly station: SectionStation | null;
+  /** The same horse, had it been measured this many standard deviations otherwise. */
+  readonly otherwise: (measured: Measured, sds: number) => Measured;
+}
+
+/** Everything that may have been measured otherwise of a horse; what wasn't measured at all has no error. */
+export function errorSources({ stations, topline, landmarks }: BodyInput, errors: MeasuringErrors): ErrorSource[] {
+  const line = topline === null ? errors.noTopline : errors.topline;
+  return [
+    ...stations.flatMap(({ station }) => SIDES.flatMap((side) => handSources(station, side))),
+    ...placeSources(landmarks, errors),
+    { id: 'topline', station: null, otherwise: withLine((x, [from, to]) => Math.tan(radFromDeg(line.tiltDeg)) * (x - (from + to) / 2)) },
+    { id: 'topline', station: null, otherwise: withLine((x, [from, to]) => line.sagMm * hump((x - from) / (to - from))) },
+    {
+      id: 'placement',
+      station: null,
+      otherwise: (m, sds) => ({ ...m, putOffMm: m.putOffMm + sds * errors.placeMm }),
+    },
+  ];
+}
+
+const NOT_MOVED = { sideAngleDeg: 0, halfWidthMm: 0 } as const;
+
+/** One side of one section: turned, and moved out, by the spread of its takes. */
+const handSources = (station: SectionStation, side: NearOff): ErrorSource[] =>
+  (['sideAngleDeg', 'halfWidthMm'] as const).map((of) => ({
+    id: 'hand',
+    station,
+    otherwise: (m, sds) => ({
+      ...m,
+      input: {
+        ...m.input,
+        stations: m.input.stations.map((s) =>
+          s.station === station
+            ? {
+                ...s,
+                section: movedSection(s.section, {
+                  near: NOT_MOVED,
+                  off: NOT_MOVED,
+                  [side]: { ...NOT_MOVED, [of]: sds * s.spread[side][of] },
+                }),
+              }
+            : s,
+        ),
+      },
+    }),
+  }));
+
+function placeSources(landmarks: Landmarks, { landmarkMm, edgeMm }: MeasuringErrors): ErrorSource[] {
+  const source = (id: ErrorSourceId, moved: (l: Landmarks, sds: number) => Landmarks): ErrorSource => ({
+    id,
+    station: null,
+    otherwise: (m, sds) => ({ ...m, input: { ...m.input, landmarks: moved(m.input.landmarks, sds) } }),
+  });
+  const blade = (side: NearOff, of: 'restMm' | 'forwardMm', id: 'scapulaRest' | 'scapulaForward'): ErrorSource[] =>
+    landmarks.scapula[side][of] === null
+      ? []
+      : [
+          source(id, (l, sds) => ({
+            ...l,
+            scapula: { ...l.scapula, [side]: { ...l.scapula[side], [of]: l.scapula[side][of]! + sds * landmarkMm[id] } },
+          })),
+        ];
+  const place = (id: LandmarkId & keyof typeof landmarkMm): ErrorSource[] =>
+    landmarks.places[id] === undefined
+      ? []
+      : [source(id, (l, sds) => ({ ...l, places: { ...l.places, [id]: l.places[id]! + sds * landmarkMm[id] } }))];
+  const rib = ({ lastRib, ...l }: Landmarks, sds: number): Landmarks => ({
+    ...l,
+    lastRib: { ...lastRib, atMm: lastRib.atMm! + sds * landmarkMm.lastRib },
+  });
+  const wider = (of: 'spineMm' | 'muscleMm') =>
+    source('edges', (l, sds) => ({ ...l, edges: l.edges.map((e) => (e[of] === null ? e : { ...e, [of]: e[of] + sds * edgeMm })) }));
+  return [
+    ...SIDES.flatMap((side) => [...blade(side, 'restMm', 'scapulaRest'), ...blade(side, 'forwardMm', 'scapulaForward')]),
+    ...(landmarks.lastRib.atMm === null ? [] : [source('lastRib', rib)]),
+    ...place('girthGroove'),
+    ...place('lowPoint'),
+    ...place('witherBase'),
+    ...(landmarks.edges.some((e) => e.spineMm !== null) ? [wider('spineMm')] : []),
+    ...(landmarks.edges.some((e) => e.muscleMm !== null) ? [wider('muscleMm')] : []),
+  ];
+}
+
+/** Nothing at both ends, one in the middle. */
+const hump = (t: number): number => 4 * t * (1 - t);
+
+/** A line that is raised; where there is none, the level one that stands in for it, over the stations. */
+const withLine =
+  (raise: (xMm: number, reach: readonly [number, number]) => number) =>
+  (m: Measured, sds: number): Measured => {
+    const line = m.input.topline ?? levelLine(m.input);
+    const reach = reachesMm(line);
+    return {
+      ...m,
+      input: { ...m.input, topline: { ...line, points: line.points.map((p) => ({ ...p, zMm: p.zMm + sds * raise(p.xMm, reach) })) } },
+    };
+  };
+
+function levelLine({ stations }: BodyInput): Lengthwise {
+  const xs = stations.map((s) => s.xMm);
+  const [from, to] = [Math.min(...xs), Math.max(...xs)];
+  const steps = 8;
+  return { coarse: true, points: Array.from({ length: steps + 1 }, (_, i) => ({ xMm: from + ((to - from) * i) / steps, zMm: 0 })) };
+}
+
+/** The same horse measured again by the same hands: everything drawn anew within its own error. */
+export const measuredAgain = (input: BodyInput, errors: MeasuringErrors, random: Random): Measured =>
+  errorSources(input, errors).reduce<Measured>((m, source) => source.otherwise(m, normal(random)), { input, putOffMm: 0 });

@@ -7,6 +7,7 @@ import { SaddlePhotos1764200000000 } from './platform/db/fourth-migration';
 import { KeptDecisions1764300000000 } from './platform/db/fifth-migration';
 import { RidersAndLeathers1764400000000 } from './platform/db/sixth-migration';
 import { OwnersAndMail1764700000000 } from './platform/db/ninth-migration';
+import { OwnSchools1764800000000 } from './platform/db/tenth-migration';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
 
@@ -29,6 +30,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
       TackWalked1764500000000,
       PeopleAndCalendar1764600000000,
       OwnersAndMail1764700000000,
+      OwnSchools1764800000000,
     ],
     migrationsTableName: 'migration',
   });

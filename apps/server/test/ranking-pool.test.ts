@@ -6,6 +6,7 @@ import { bundledWorker } from './running-server';
 const question = {
   schoolId: 'static-close' as const,
   rider: { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' as const },
+  schools: [],
   strapPullN: 60,
   body: trueBodyInput(DEMO_ANIMALS[0]!.back),
 };

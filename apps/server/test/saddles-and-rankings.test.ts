@@ -1,5 +1,5 @@
 import { type VisitPage, saddleFileSchema } from '@fulcra/contract';
-import { SCHOOLS, bodyFrom, bodyInputOf, fitBench, measuredVisit, rankStock, schoolById } from '@fulcra/core';
+import { ReadyBody, SCHOOLS, bodyInputOf, fitBenchOf, measuredVisit, rankStock } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { demoFitter, startedVisit } from './journeys';
@@ -99,7 +99,7 @@ describe('tried settings', () => {
 
 describe('ranking the stock on the server’s threads', () => {
   const question = {
-    schoolId: 'static-close',
+    schoolId: 'static-close' as const,
     rider: { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' as const },
     strapPullN: 60,
   };
@@ -122,9 +122,9 @@ describe('ranking the stock on the server’s threads', () => {
     expect(reply.body.threads).toBeGreaterThanOrEqual(1);
     const stock = (await visitor.send('GET', '/api/saddles')).body;
     const page = (await visitor.send('GET', `/api/visits/${visitId}`)).body as VisitPage;
-    const body = bodyFrom(bodyInputOf(measuredVisit(page), page.facts));
-    if (!body.ok) throw new Error('no body');
-    const search = rankStock(fitBench(body.value, schoolById('static-close'), question.rider, 60), stock);
+    const ready = new ReadyBody(bodyInputOf(measuredVisit(page), page.facts));
+    if (!ready.body.ok) throw new Error('no body');
+    const search = rankStock(fitBenchOf(ready, ready.body.value, { ...question, strapPullN: 60 }), stock);
     let step = search.next();
     while (!step.done) step = search.next();
     const here = step.value.ranked.map((r) => ({ id: r.id, score: r.best.score, stops: r.best.stops, setup: r.best.setup }));

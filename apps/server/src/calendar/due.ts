@@ -1,5 +1,5 @@
 import { type OwnerWord, type Due, PRACTICE_DEFAULTS, type Fact } from '@fulcra/contract';
-import { describedOf, saddlesOfVisit } from '@fulcra/core';
+import { describedOf, knowSchools, saddlesOfVisit } from '@fulcra/core';
 import { TZDate } from '@date-fns/tz';
 import { formatISO } from 'date-fns';
 import { type DataSource } from 'typeorm';
@@ -23,7 +23,8 @@ const dayIn = (timeZone: string, now: Date): string => formatISO(new TZDate(now.
 /** Every horse of a practice that was ever visited, with when it is due and why, the soonest first. */
 export async function dueList({ db, stores }: DueNeeds, practiceId: string, now: Date, horseId: string | null = null): Promise<Due[]> {
   const [settings] = await stores.practiceSettings.list(practiceId);
-  const { timeZone, visitDays } = settings ?? PRACTICE_DEFAULTS;
+  const { timeZone, visitDays, schools } = settings ?? PRACTICE_DEFAULTS;
+  knowSchools(schools);
   const today = dayIn(timeZone, now);
   const saddles = new Map((await stores.saddle.list(practiceId)).map((s) => [s.id, describedOf(s)]));
   const records = await horsesOnRecord({ db, stores }, practiceId, horseId);
@@ -56,7 +57,7 @@ export async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: strin
       .filter((v) => v.horseId === horse.id)
       .map((v) => {
         const found: Fact[] = facts.get(v.id) ?? [];
-        const { decision } = decidedAt(decided.get(v.id) ?? [], v.id);
+        const { decision } = decidedAt(decided.get(v.id) ?? [], found, v.id);
         return {
           ...{
             id: v.id,

@@ -21,7 +21,7 @@ export async function reportOf(needs: DueNeeds, practiceId: string, horseId: str
   const visit =
     visits.find((v) => v.id === visitId) ?? (visitId === null ? visits.findLast((v) => v.status === 'done') : undefined) ?? null;
   const own = facts.filter((f) => f.visitId === visit?.id);
-  const decision = visit === null ? null : decidedAt(decided, visit.id).decision;
+  const decision = visit === null ? null : decidedAt(decided, own, visit.id).decision;
   const saddles = await stores.saddle.list(practiceId);
   const saddleIds = saddlesOfVisit(own, decision?.saddleId ?? null);
   const used = saddles.filter((s) => saddleIds.includes(s.id));

@@ -2,17 +2,20 @@ import { type RankingWrite } from '@fulcra/contract';
 import {
   type BodyInput,
   type DescribedSaddle,
+  type OwnSchool,
   type Problem,
   type StockRanking,
-  bodyFrom,
-  fitBench,
+  ReadyBody,
+  fitBenchOf,
+  knowSchools,
   rankStock,
-  schoolById,
 } from '@fulcra/core';
 
 /** The horse as its visit measured it, and the rules. */
 export interface RankingQuestion extends Omit<RankingWrite, 'visitId'> {
   readonly body: BodyInput;
+  /** The practice's own schools: a thread knows none by itself. */
+  readonly schools: readonly OwnSchool[];
 }
 
 /** What one thread is given: the horse, the rules, and its share of the stock. */
@@ -23,8 +26,10 @@ export interface RankingShare {
 
 /** Ranks a share of a stock to the end; the same core as in the browser. */
 export function rankShare({ question, saddles }: RankingShare): StockRanking {
-  const body = bodyFrom(question.body);
+  knowSchools(question.schools);
+  const ready = new ReadyBody(question.body);
+  const { body } = ready;
   if (!body.ok) return { ranked: [], refused: saddles.map(({ id }) => ({ id, problems: body.problems as Problem[] })) };
-  const search = rankStock(fitBench(body.value, schoolById(question.schoolId), question.rider, question.strapPullN), saddles);
+  const search = rankStock(fitBenchOf(ready, body.value, question), saddles);
   for (let step = search.next(); ; step = search.next()) if (step.done) return step.value;
 }

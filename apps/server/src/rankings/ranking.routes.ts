@@ -6,7 +6,7 @@ import { signedIn } from '../platform/auth/plugin';
 import { type RankingPool } from './ranking-pool';
 
 interface Needs {
-  readonly stores: Pick<Collections, 'visit' | 'takes' | 'facts' | 'saddle'>;
+  readonly stores: Pick<Collections, 'visit' | 'takes' | 'facts' | 'saddle' | 'practiceSettings'>;
   readonly pool: RankingPool;
 }
 
@@ -20,11 +20,17 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
     const facts = await stores.facts.ofVisits(practiceId, [visitId]);
     const body = bodyInputOf(measuredVisit({ visit, takes, facts }), facts);
     const stock = await stores.saddle.list(practiceId);
+    const [settings] = await stores.practiceSettings.list(practiceId);
     const gone = new AbortController();
     reply.raw.once('close', () => {
       if (!reply.raw.writableFinished) gone.abort();
     });
-    const { ranked, refused, threads } = await pool.rank({ ...question, body }, stock, csrfToken, gone.signal);
+    const { ranked, refused, threads } = await pool.rank(
+      { ...question, body, schools: settings?.schools ?? [] },
+      stock,
+      csrfToken,
+      gone.signal,
+    );
     return {
       ranked: ranked.map(({ id, best, triedCount, against }) => ({
         id,
@@ -32,6 +38,7 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
         stops: [...best.stops],
         triedCount,
         setup: best.setup,
+        standsOn: { share: best.resting.standsOn.share, waitsFor: [...best.resting.standsOn.waitsFor] },
         against: against.map((row) => ({ id: row.id, value: row.value })),
       })),
       refused: refused.map(({ id, problems }) => ({ id, problems: problems.map(({ code, values }) => ({ code, values: { ...values } })) })),

@@ -7,6 +7,7 @@ import {
   factsOfKind,
   fitsOfHorse,
   forecastsHeld,
+  knowSchools,
   saddlesOfVisit,
   schoolById,
   sectionMeasurement,
@@ -22,6 +23,8 @@ export async function storyOf(needs: DueNeeds, practiceId: string, horseId: stri
   const [record] = await horsesOnRecord(needs, practiceId, horseId);
   const visits = record?.visits ?? [];
   const saddles = await stores.saddle.list(practiceId);
+  const [settings] = await stores.practiceSettings.list(practiceId);
+  knowSchools(settings?.schools ?? []);
   const kept = new Map((await stores.visit.ofHorse(practiceId, horseId)).map((v) => [v.id, v]));
   const ridden = visits.map((v) => ({ visitId: v.id, said: kept.get(v.id)!.result, facts: v.facts, decision: v.decision }));
   const rides = await rideResults(db.manager, practiceId, ridden);

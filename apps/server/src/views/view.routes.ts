@@ -68,7 +68,7 @@ async function horseHistory({ db, stores }: Needs, request: HorseQuestion) {
   const own = await stores.visit.ofHorse(practiceId, horse.id);
   const ids = own.map((v) => v.id);
   const [decided, said] = [await stores.decisions.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
-  const visits = own.map((visit) => ({ visit, ...decidedAt(decided, visit.id) }));
+  const visits = own.map((visit) => ({ visit, ...decidedAt(decided, said, visit.id) }));
   const ridden = visits.map(({ visit, decision }) => ({
     visitId: visit.id,
     said: visit.result,
@@ -115,7 +115,7 @@ async function visitPage({ stores }: Needs, request: VisitQuestion) {
     facts: said.filter((f) => f.visitId === visit.id),
     photos: await stores.photos.ofVisit(practiceId, visit.id),
     earlier: earlierFacts(said, daysOf(own), visit.id, visit.startedOn),
-    ...decidedAt(await stores.decisions.ofVisits(practiceId, [visit.id]), visit.id),
+    ...decidedAt(await stores.decisions.ofVisits(practiceId, [visit.id]), said, visit.id),
   };
 }
 

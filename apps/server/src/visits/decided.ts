@@ -1,13 +1,13 @@
-import { type Decision } from '@fulcra/contract';
+import { type Decision, type Fact } from '@fulcra/contract';
+import { type StandingDecision, standingDecision } from '@fulcra/core';
 
-export interface Decided {
-  readonly decision: Decision | null;
-  /** Earlier ones, oldest first. */
-  readonly superseded: Decision[];
-}
-
-/** @param all decisions in the order in which the server heard of them */
-export function decidedAt(all: readonly Decision[], visitId: string): Decided {
-  const own = all.filter((d) => d.visitId === visitId);
-  return { decision: own.at(-1) ?? null, superseded: own.slice(0, -1) };
-}
+/**
+ * What stands of what was decided at a visit.
+ * @param all decisions of any visits, in the order in which the server heard of them
+ * @param facts of any visits, in the same order
+ */
+export const decidedAt = (all: readonly Decision[], facts: readonly Fact[], visitId: string): StandingDecision<Decision> =>
+  standingDecision(
+    all.filter((d) => d.visitId === visitId),
+    facts.filter((f) => f.visitId === visitId),
+  );

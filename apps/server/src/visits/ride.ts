@@ -1,5 +1,13 @@
 import { type Decision, type Fact } from '@fulcra/contract';
-import { type HeldTack, type RideQuestion, type RideResult, type RideWord, rideQuestionOf, rideResult } from '@fulcra/core';
+import {
+  type HeldTack,
+  type RideQuestion,
+  type RideResult,
+  type RideWord,
+  rideQuestionOf,
+  rideResult,
+  standingDecision,
+} from '@fulcra/core';
 import { type EntityManager, In } from 'typeorm';
 import { LeatherEntity } from '../leathers/leather.entity';
 import { heldTack } from '../tack/held-tack';
@@ -12,8 +20,12 @@ import { DecisionEntity } from './visit.entity';
 export async function rideQuestion(tx: EntityManager, practiceId: string, visitId: string): Promise<Omit<RideQuestion, 'said'>> {
   const rows = await tx.getRepository(FactEntity).find({ where: { practiceId, visitId }, order: { seq: 'ASC' } });
   const facts = rows.map((row) => ({ ...row, hand: '', withdrawn: Boolean(row.withdrawn) }));
-  const [decided] = await tx.getRepository(DecisionEntity).find({ where: { practiceId, visitId }, order: { seq: 'DESC' }, take: 1 });
-  const saddleId = decided?.saddleId ?? null;
+  const decided = await tx.getRepository(DecisionEntity).find({ where: { practiceId, visitId }, order: { seq: 'ASC' } });
+  const { decision } = standingDecision(
+    decided.map(({ saddleId, body }) => ({ ...body, saddleId })),
+    facts,
+  );
+  const saddleId = decision?.saddleId ?? null;
   return rideQuestionOf(facts, saddleId, await heldOnes(tx, practiceId));
 }
 

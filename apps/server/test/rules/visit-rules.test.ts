@@ -88,12 +88,13 @@ describe('takes', () => {
 });
 
 describe('decisions', () => {
-  const decision = (id: string, visitId = 'v'): Decision => ({ id, visitId }) as Decision;
+  const decision = (id: string, visitId = 'v'): Decision =>
+    ({ id, visitId, decidedAt: `2026-11-20T10:0${id === 'x' ? 0 : id.charCodeAt(0) - 97}:00Z` }) as Decision;
   it('the last one heard of stands; the earlier ones are kept, oldest first; another visit’s are another’s', () => {
     const all = [decision('a'), decision('x', 'w'), decision('b'), decision('c')];
-    expect(decidedAt(all, 'v')).toEqual({ decision: decision('c'), superseded: [decision('a'), decision('b')] });
-    expect(decidedAt(all, 'w')).toEqual({ decision: decision('x', 'w'), superseded: [] });
-    expect(decidedAt(all, 'none')).toEqual({ decision: null, superseded: [] });
+    expect(decidedAt(all, [], 'v')).toEqual({ decision: decision('c'), superseded: [decision('a'), decision('b')] });
+    expect(decidedAt(all, [], 'w')).toEqual({ decision: decision('x', 'w'), superseded: [] });
+    expect(decidedAt(all, [], 'none')).toEqual({ decision: null, superseded: [] });
   });
 });
 

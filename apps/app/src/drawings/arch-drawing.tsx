@@ -88,11 +88,11 @@ function Clearance({ laid, scale, palette, fingerMm }: ClearanceProps) {
   const x = scale.x(0);
   return (
     <G>
-      <Line x1={x} x2={x} y1={scale.y(0)} y2={scale.y(laid.crownZMm)} stroke={palette.ink} strokeWidth={2} />
+      <Line x1={x} x2={x} y1={scale.y(0)} y2={scale.y(laid.loadedMm)} stroke={palette.ink} strokeWidth={2} />
       <ValuePeg
         x={x}
         y={scale.y(laid.crownZMm) - 18}
-        text={DRAWINGS_PHRASES.mm(Math.round(laid.crownZMm), fingersWords(laid.crownZMm, fingerMm))}
+        text={DRAWINGS_PHRASES.underLoad(Math.round(laid.loadedMm), fingersWords(laid.loadedMm, fingerMm))}
         palette={palette}
         widthPx={scale.widthPx}
       />

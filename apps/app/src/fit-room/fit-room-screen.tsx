@@ -19,11 +19,15 @@ import { rowShown, triedOf, widthLabel } from './model/room-start';
 import { type FitRoom, type RoomPlace, useRoom } from './model/use-room';
 import { type OpenSheet, RoomSheets } from './room-sheets';
 import { ChangeIt, Criteria, Tried } from './room-work';
+import { ComplaintsPart } from './views/complaints-part';
 import { NothingToLay } from './views/nothing-to-lay';
 import { LiveViews, MissingBanner, PhoneViews, RoomTop } from './views/room-top';
 import { type ViewId } from './views/room-views';
 import { VerdictBlock } from './views/verdict-block';
 import { HeldBanner } from '../tack';
+import { STRIDE_PHRASES } from '../words/stride-words';
+import { StridePart } from './stride/stride-part';
+import { useRide } from './stride/use-ride';
 
 export function FitRoomScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -62,8 +66,9 @@ function Room(place: RoomPlace) {
     >
       <Notices fit={fit} />
       <YStack gap="$l" flexDirection={wide ? 'row' : 'column'} alignItems="flex-start">
+        {/* what is drawn stays in sight while what is said of it is read, and the stride is played */}
         {wide && picture !== null ? (
-          <YStack flex={3} minWidth={0} width="100%">
+          <YStack flex={3} minWidth={0} width="100%" style={{ position: 'sticky', top: 0 } as object}>
             <LiveViews {...{ live, surface, picture, atMm, shown }} measured={loaded.measured} onMove={setAtMm} />
           </YStack>
         ) : null}
@@ -130,6 +135,8 @@ function Work({ fit, onOpen, onRow }: WorkProps) {
   const wide = useWide();
   const { picture, fresh, neighbours, comparing, input, loaded } = fit;
   const tried = triedSettingsOf(loaded.page.facts).length;
+  const ride = useRide(fit);
+  const ridden = !ride.stale && ride.job.state === 'done' && ride.job.answer.ok ? ride.job.answer.value : null;
   return (
     <YStack flex={wide ? 2 : undefined} width="100%" minWidth={0} gap="$m">
       {picture === null ? null : (
@@ -138,10 +145,14 @@ function Work({ fit, onOpen, onRow }: WorkProps) {
         </YStack>
       )}
       <MissingBanner input={input} picture={picture} />
+      {picture === null ? null : (
+        <ComplaintsPart loaded={loaded} verdict={ridden?.verdict ?? picture.verdicts[0]!} ridden={ridden?.ridden ?? null} />
+      )}
       <RoomParts
         parts={[
           { id: 'change', label: FIT_ROOM_PHRASES.changeIt, content: <ChangeIt fit={fit} onOpen={onOpen} /> },
           { id: 'criteria', label: FIT_ROOM_PHRASES.criteria, content: <Criteria fit={fit} onRow={onRow} /> },
+          { id: 'motion', label: STRIDE_PHRASES.inMotion, content: <StridePart fit={fit} ride={ride} /> },
           { id: 'tried', label: tried === 0 ? FIT_ROOM_PHRASES.tried : FIT_ROOM_PHRASES.tried2(tried), content: <Tried fit={fit} /> },
         ]}
       />

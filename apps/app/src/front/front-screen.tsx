@@ -1,8 +1,8 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type FrontFit, type School, schoolById, ARCH_SHAPES, measuredNeeds } from '@fulcra/core';
+import { type FrontFit, type School, schoolById, ARCH_SHAPES, bodyInputOf, measuredNeeds } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { ArchDrawing } from '../drawings/arch-drawing';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
@@ -52,10 +52,11 @@ function NothingToFit({ visitId, loaded }: { readonly visitId: string; readonly 
 }
 
 function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
-  const { page, front } = loaded;
+  const { page, front, measured } = loaded;
   const section = front.consensus!;
   const { schoolId } = page.visit;
-  const fit = useFront<'frontFit'>({ kind: 'frontFit', section, takes: front.accepted, schoolId, takenAtMm: front.takenAtMm });
+  const body = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
+  const fit = useFront<'frontFit'>({ kind: 'frontFit', section, takes: front.accepted, schoolId, takenAtMm: front.takenAtMm, body });
   const answer = fit.state === 'done' ? fit.answer : null;
   return (
     <FitFrame visitId={visitId} loaded={loaded} answer={answer?.ok ? answer.value : null}>
@@ -86,9 +87,11 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
   const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
   const school = schoolById(page.visit.schoolId);
   const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;
-  const recommended = answer?.recommendation.target.arch ?? null;
+  const recommended = answer?.recommendation.target ?? null;
   const tried =
-    recommended === null ? null : tryFront({ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended });
+    recommended === null || answer === null
+      ? null
+      : tryFront({ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended, sink: answer.sink });
   const close = () => setSheet(null);
   const shown = tried === null || answer === null ? null : { loaded, tried, answer, school, saddle, saddles, setup, setSetup };
   return (
@@ -149,16 +152,9 @@ function ArchAndVerdict({ loaded, tried, answer, school, saddle, saddles, setup,
             onChange={(shape) => setSetup({ ...setup, shape, includedAngleDeg: angleForShape(answer, shape, overDeg) })}
           />
         ) : null}
-        <SaddlePicker
-          section={front.consensus!}
-          takenAtMm={front.takenAtMm}
-          schoolId={school.id}
-          saddles={saddles}
-          setup={setup}
-          onChange={setSetup}
-        />
+        <SaddlePicker loaded={loaded} schoolId={school.id} saddles={saddles} setup={setup} onChange={setSetup} />
         <SchoolPicker value={school.id} has={measuredNeeds(measured)} onChange={(schoolId) => void change({ schoolId })} />
-        <Small>{FRONT_PHRASES.unloadedOnThe}</Small>
+        <Small>{FRONT_PHRASES.frontAlone}</Small>
       </YStack>
     </Columns>
   );
@@ -218,7 +214,7 @@ function neighbourWords({ narrower, wider }: TriedFront): string {
           name,
           Math.round(judged.laid.arch.includedAngleDeg),
           headlineWords(judged.verdict).replace(/\.$/, '').toLowerCase(),
-          Math.round(judged.laid.crownZMm),
+          Math.round(judged.laid.loadedMm),
         );
   return `${told(narrower, 'narrower')} ${told(wider, 'wider')}`;
 }

@@ -2,7 +2,9 @@ import { type Saddle } from '@fulcra/contract';
 import {
   type ArchShape,
   type FrontArch,
+  type FrontSink,
   type Judged,
+  type LaidArch,
   type Padding,
   type School,
   type Section,
@@ -13,7 +15,6 @@ import {
   judgeWithNeighbours,
   judgeSettings,
   paddingOfSaddle,
-  paddingOfSchool,
   prepareSection,
 } from '@fulcra/core';
 import { z } from 'zod';
@@ -55,7 +56,9 @@ export interface TryQuestion {
   readonly takenAtMm: number;
   readonly setup: FrontSetup;
   readonly saddle: Saddle | null;
-  readonly recommended: FrontArch;
+  readonly recommended: Pick<LaidArch, 'arch' | 'padding'>;
+  /** How far a front comes down on this horse. */
+  readonly sink: FrontSink;
 }
 
 /** Lays what is set up; null where no such front comes to rest on this back. */
@@ -64,26 +67,26 @@ export function tryFront(question: TryQuestion): TriedFront | null {
 }
 
 function tryFree({ section, school, takenAtMm, setup, recommended }: TryQuestion): TriedFront | null {
-  const shape = setup.shape ?? recommended.shape;
+  const shape = setup.shape ?? recommended.arch.shape;
   const arch: FrontArch = {
     shape,
     crownRadiusMm: CROWN_RADIUS_MM[shape],
-    includedAngleDeg: setup.includedAngleDeg ?? recommended.includedAngleDeg,
+    includedAngleDeg: setup.includedAngleDeg ?? recommended.arch.includedAngleDeg,
     pointLengthMm: DEFAULT_POINT_LENGTH_MM,
   };
-  const padding = paddingOfSchool(school);
+  const { padding } = recommended;
   const judged = judgeWithNeighbours(prepareSection(section), arch, padding, school, takenAtMm);
   return judged === null ? null : { arch, padding, label: null, ...judged };
 }
 
 /** Neighbours of a saddle are the widths it can really be set to; past its last one, the next width that could be built. */
-function trySaddle({ section, school, takenAtMm, setup }: TryQuestion, saddle: Saddle): TriedFront | null {
+function trySaddle({ section, school, takenAtMm, setup, sink }: TryQuestion, saddle: Saddle): TriedFront | null {
   const body = prepareSection(section);
-  const settings = judgeSettings(body, saddle.front, school, takenAtMm);
+  const settings = judgeSettings(body, saddle.front, school, takenAtMm, sink);
   const here = settings.find((s) => s.index === setup.setting);
   if (here === undefined) return null;
   const arch = archOfSetting(saddle.front, here.setting);
-  const padding = paddingOfSaddle(saddle.front, school);
+  const padding = paddingOfSaddle(saddle.front, school, sink);
   const free = judgeWithNeighbours(body, arch, padding, school, takenAtMm);
   return {
     arch,

@@ -1,9 +1,10 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type RankedSaddle, type SchoolId, type Section, neutralWidth } from '@fulcra/core';
-import { useState } from 'react';
+import { type RankedSaddle, type SchoolId, bodyInputOf, neutralWidth } from '@fulcra/core';
+import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { HeldBanner } from '../tack';
+import { type LoadedVisit } from '../visit';
 import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
@@ -13,8 +14,7 @@ import { useFront } from '../engine/use-front';
 import { type FrontSetup, RECOMMENDED } from './front-setup';
 
 export interface SaddlePickerProps {
-  readonly section: Section;
-  readonly takenAtMm: number;
+  readonly loaded: LoadedVisit;
   readonly schoolId: SchoolId;
   readonly saddles: readonly Saddle[];
   readonly setup: FrontSetup;
@@ -62,9 +62,17 @@ export function SaddlePicker(props: SaddlePickerProps) {
   );
 }
 
-function Stock({ section, takenAtMm, schoolId, saddles, setup, onChange }: SaddlePickerProps) {
+function Stock({ loaded: { page, measured, front }, schoolId, saddles, setup, onChange }: SaddlePickerProps) {
+  const body = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
   const asked = saddles.map(({ id, front }) => ({ id, front }));
-  const ranked = useFront<'rankSaddles'>({ kind: 'rankSaddles', section, saddles: asked, schoolId, takenAtMm });
+  const ranked = useFront<'rankSaddles'>({
+    kind: 'rankSaddles',
+    section: front.consensus!,
+    saddles: asked,
+    schoolId,
+    takenAtMm: front.takenAtMm,
+    body,
+  });
   if (ranked.state === 'failed') return <Body>{FRONT_PHRASES.theComputationStopped2(ranked.message)}</Body>;
   if (ranked.state !== 'done') return <Body role="status">{FRONT_PHRASES.layingSaddlesOn(saddles.length)}</Body>;
   if (saddles.length === 0) return <Body>{FRONT_PHRASES.thereIsNo}</Body>;
@@ -122,7 +130,7 @@ function StockEntry({ saddle, ranked, setup, onChoose }: EntryProps) {
                 <Body fontWeight={chosen || index === present ? '700' : '400'}>
                   {FRONT_PHRASES.mm(setting.label, Math.round(includedAngleDeg), Math.round(spanAt100Mm), notes ? ` (${notes})` : '')}
                 </Body>
-                <Small>{FRONT_PHRASES.withersMm(headlineWords(verdict), Math.round(laid.crownZMm))}</Small>
+                <Small>{FRONT_PHRASES.withersMm(headlineWords(verdict), Math.round(laid.loadedMm))}</Small>
               </YStack>
             </XStack>
           </Button>

@@ -1,7 +1,7 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { FingerWidth } from './finger-width';
 import { usePracticeSettings } from '../platform/use-views';
-import { type FrontFit, schoolById, type School } from '@fulcra/core';
+import { type FrontFit, DEFAULT_PANEL_DEPTH_MM, schoolById, type School } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
@@ -25,15 +25,19 @@ export interface WhySheetProps {
 export function WhySheet({ school, open, onClose, tried, answer, isRecommended }: WhySheetProps) {
   const { verdict } = tried.chosen;
   const { recommendation, others, readiness } = answer;
+  const depthMm = recommendation.target.padding.panelDepthMm;
   return (
     <Sheet title={FRONT_PHRASES.why} open={open} onClose={onClose}>
-      <Reasons tried={tried} />
+      <Reasons tried={tried} answer={answer} />
       {verdict.remedies.length > 0 ? <Lines title={FRONT_PHRASES.whatHelps} lines={verdict.remedies.map(remedyWords)} /> : null}
       <Lines title={FRONT_PHRASES.whatWouldTurn} lines={verdict.flips.map(flipWords)} />
       <HowSure answer={answer} isRecommended={isRecommended} />
-      {recommendation.liftMm > 0 ? (
+      {recommendation.dropMm > 0 || depthMm > DEFAULT_PANEL_DEPTH_MM ? (
         <Part title={FRONT_PHRASES.theLift}>
-          <Body>{FRONT_PHRASES.oneWidthOver(recommendation.liftMm.toFixed(1), recommendation.liftMm.toFixed(0))}</Body>
+          {recommendation.dropMm > 0 ? (
+            <Body>{FRONT_PHRASES.oneWidthOver(recommendation.dropMm.toFixed(1), recommendation.shimMm.toFixed(1))}</Body>
+          ) : null}
+          {depthMm > DEFAULT_PANEL_DEPTH_MM ? <Body>{FRONT_PHRASES.deeperPanel(depthMm, DEFAULT_PANEL_DEPTH_MM)}</Body> : null}
         </Part>
       ) : null}
       <Lines
@@ -51,10 +55,11 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
 }
 
 /** The numbers behind the verdict, each side. */
-function Reasons({ tried }: Pick<WhySheetProps, 'tried'>) {
+function Reasons({ tried, answer: { sink } }: Pick<WhySheetProps, 'tried' | 'answer'>) {
   const { verdict, laid } = tried.chosen;
   const { fingerMm } = usePracticeSettings();
-  const gap = (mm: number): string => FRONT_PHRASES.mm2(Math.max(0, mm).toFixed(1), fingersWords(Math.max(0, mm), fingerMm));
+  const gap = (mm: number | null): string =>
+    mm === null ? FRONT_PHRASES.panelBegins : FRONT_PHRASES.mm2(Math.max(0, mm).toFixed(1), fingersWords(Math.max(0, mm), fingerMm));
   return (
     <Part title={FRONT_PHRASES.reasons}>
       {verdict.reasons.map((r, i) => (
@@ -71,6 +76,10 @@ function Reasons({ tried }: Pick<WhySheetProps, 'tried'>) {
           gap(laid.near.besideWithersMm),
           gap(laid.off.besideWithersMm),
         )}
+      </Small>
+      <Small>
+        {FRONT_PHRASES.comesDown(tried.padding.sinkMm.toFixed(0), tried.padding.sinkHalfMm.toFixed(0))}
+        {sink.from === 'sitting' ? FRONT_PHRASES.bySitting : FRONT_PHRASES.byDefault}
       </Small>
       <FingerWidth />
     </Part>

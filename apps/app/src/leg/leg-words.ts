@@ -1,5 +1,6 @@
 import { type Leather } from '@fulcra/contract';
 import { type HolesFor, type LeatherLine, type LegOnHorse, type PurposePlan, SIDES } from '@fulcra/core';
+import { capital } from '../words/letter-case';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 
@@ -9,8 +10,6 @@ export const holeShown = ({ firstHole }: Pick<Leather, 'firstHole'>, hole: numbe
 function shownHoles(leather: Pick<Leather, 'firstHole'>, { holes }: HolesFor): HolesFor['holes'] {
   return Object.fromEntries(SIDES.map((side) => [side, holeShown(leather, holes[side])])) as HolesFor['holes'];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** "General: 742 mm, near 5th, off 6th hole." */
 export function headlineOf(plan: PurposePlan, place: LegOnHorse | null, holes: HolesFor | null, leather: Leather | null): string {

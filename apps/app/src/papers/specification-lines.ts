@@ -14,6 +14,7 @@ import {
   describedOf,
 } from '@fulcra/core';
 import { padWords, signedMm, strapsWords } from '../words/setup-words';
+import { shimWords, shimsPut } from '../words/shim-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
 
 export type Line = readonly [string, string];
@@ -79,7 +80,7 @@ const onTheHorse = ({ setup, rider }: TriedOnVisit): Line[] => [
   [PAPERS_PHRASES.frontArch, PAPERS_PHRASES.mmBehindThe(setup.placeMm)],
   [PAPERS_PHRASES.straps, strapsWords(setup.straps)],
   [PAPERS_PHRASES.pad, padWords(setup.pad)],
-  ...bothSides(setup.shims, PAPERS_PHRASES.shims, PAPERS_PHRASES.nearMmOffMm),
+  ...shimsPut(setup.shims).map((put): Line => [PAPERS_PHRASES.shim, shimWords(put)]),
   [PAPERS_PHRASES.triedWith, rider === null ? PAPERS_PHRASES.nobodyUp : riderWords(rider)],
 ];
 

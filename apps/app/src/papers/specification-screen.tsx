@@ -1,5 +1,5 @@
 import { PAPERS_PHRASES } from '../words/papers-phrases';
-import { CRITERIA, type Sitting, schoolById } from '@fulcra/core';
+import { CRITERIA, RETIRED_CRITERIA, isRetired, type Sitting, schoolById } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -13,11 +13,13 @@ import { Screen } from '../ui/screen';
 import { Body, Heading, Name, Small, Strong } from '../ui/text';
 import { TACK_STATE_WORDS } from '../words/tack-words';
 import { sitNumber } from '../words/sit-number';
-import { SIT_WORDS } from '../words/criterion-words';
+import { criterionName } from '../words/criterion-words';
 import { useOrderOf } from './use-order-of';
 import { type Line, specificationLines } from './specification-lines';
 import { useVisitPage, type LoadedVisit } from '../visit';
 import { type Choice, choiceOf, useChosenSitting, ThumbMap } from '../fit-room';
+import { ShimDrawing } from '../drawings/shim-drawing';
+import { shimsPut } from '../words/shim-words';
 import { HeldBanner, useTackThing } from '../tack';
 
 /** What the workshop or the maker is told: neutral measures first, the maker's own labels where they are known. */
@@ -72,6 +74,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
       <Part title={PAPERS_PHRASES.toMakeOr} lines={lines.make} />
       <Part title={PAPERS_PHRASES.toChangeFrom} lines={lines.change} empty={PAPERS_PHRASES.nothingItHangs} />
       <Part title={PAPERS_PHRASES.onTheHorse} lines={lines.horse} />
+      {shimsPut(tried.setup.shims).length === 0 ? null : <ShimDrawing shims={tried.setup.shims} />}
       {sits === null ? null : <Part title={PAPERS_PHRASES.howItThen} lines={sittingLines(sits)} />}
       <Part title={PAPERS_PHRASES.whatStillMisses} lines={missedLines(tried.missed)} empty={PAPERS_PHRASES.nothingOfThis} />
       <Small>{PAPERS_PHRASES.templatesAtFull}</Small>
@@ -82,7 +85,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
 /** What whoever makes it has to know first. */
 function Cautions({ held, choice: { tried, saddle } }: { readonly held: boolean; readonly choice: Choice }) {
   const state = useTackThing(saddle.id)?.shown ?? 'notChecked';
-  const refusing = tried.missed.filter((m) => m.stops).map((m) => SIT_WORDS[m.id].name.toLowerCase());
+  const refusing = tried.missed.filter((m) => m.stops).map((m) => criterionName(m.id).toLowerCase());
   return (
     <>
       {held ? <Banner tone="bad">{PAPERS_PHRASES.somethingSoreHolds}</Banner> : null}
@@ -118,8 +121,8 @@ const sittingLines = ({ withers, measures, drift }: Sitting): Line[] => [
 
 const missedLines = (missed: Choice['tried']['missed']): Line[] =>
   missed.map((m) => [
-    SIT_WORDS[m.id].name,
-    `${m.value === null ? '' : sitNumber(m.id, CRITERIA[m.id].unit, m.value)}${m.stops ? PAPERS_PHRASES.refusesIt : ''}`,
+    criterionName(m.id),
+    `${m.value === null ? '' : sitNumber(m.id, isRetired(m.id) ? RETIRED_CRITERIA[m.id] : CRITERIA[m.id].unit, m.value)}${m.stops ? PAPERS_PHRASES.refusesIt : ''}`,
   ]);
 
 function Part({ title, lines, empty }: { readonly title: string; readonly lines: readonly Line[]; readonly empty?: string }) {

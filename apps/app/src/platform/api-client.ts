@@ -22,7 +22,8 @@ type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
 /** Requests to the server. Each throws Refused, NoAnswer or NotUnderstood, nothing else. */
 export interface Api {
-  request(method: Method, path: string, body?: unknown): Promise<unknown>;
+  /** @param withinMs where the server is known to compute for longer than an answer may take */
+  request(method: Method, path: string, body?: unknown, withinMs?: number): Promise<unknown>;
   /** One piece of a picture. */
   sendBytes(path: string, piece: Blob): Promise<unknown>;
   /** Goes with every request from now on. */
@@ -35,8 +36,8 @@ const ANSWER_WITHIN_MS = 30_000;
 export function createApi(ask: typeof fetch, heard: (dateHeader: string | null) => void): Api {
   let csrfToken = '';
   const token = (): Record<string, string> => (csrfToken ? { 'x-fulcra-csrf': csrfToken } : {});
-  const answered = async (path: string, init: RequestInit): Promise<unknown> => {
-    const response = await ask(path, { ...init, signal: AbortSignal.timeout(ANSWER_WITHIN_MS) }).catch(() => {
+  const answered = async (path: string, init: RequestInit, withinMs: number = ANSWER_WITHIN_MS): Promise<unknown> => {
+    const response = await ask(path, { ...init, signal: AbortSignal.timeout(withinMs) }).catch(() => {
       throw new NoAnswer(LINE_WORDS.noAnswer);
     });
     heard(response.headers.get('date'));
@@ -50,12 +51,16 @@ export function createApi(ask: typeof fetch, heard: (dateHeader: string | null) 
     throw new NotUnderstood(LINE_WORDS.unreadable(response.status));
   };
   return {
-    request: (method, path, body) =>
-      answered(path, {
-        method,
-        headers: { ...(body !== undefined && { 'content-type': 'application/json' }), ...token() },
-        ...(body !== undefined && { body: JSON.stringify(body) }),
-      }),
+    request: (method, path, body, withinMs) =>
+      answered(
+        path,
+        {
+          method,
+          headers: { ...(body !== undefined && { 'content-type': 'application/json' }), ...token() },
+          ...(body !== undefined && { body: JSON.stringify(body) }),
+        },
+        withinMs,
+      ),
     sendBytes: (path, piece) =>
       answered(path, { method: 'PUT', headers: { 'content-type': 'application/octet-stream', ...token() }, body: piece }),
     setSession: (session) => {

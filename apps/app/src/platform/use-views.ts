@@ -39,6 +39,7 @@ import {
   visitPageSchema,
   yardPageSchema,
 } from '@fulcra/contract';
+import { knowSchools } from '@fulcra/core';
 import { useMemo } from 'react';
 import { z } from 'zod';
 import { NoAnswer, Refused } from './api-client';
@@ -207,7 +208,10 @@ export function useHorsesOf(riderId: string): HorseSummary[] {
 /** What the practice agreed on; the defaults until it is known. */
 export function usePracticeSettings(): PracticeSettingsFields {
   const { data } = useRecords('practiceSettings');
-  return data?.[0] ?? PRACTICE_DEFAULTS;
+  const settings = data?.[0] ?? PRACTICE_DEFAULTS;
+  // whoever judges by an own school finds it by its id
+  knowSchools(settings.schools);
+  return settings;
 }
 
 /** Photos of all saddles of the stock, oldest first. */

@@ -16,6 +16,7 @@ import { Body, Heading, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { PRACTICE_PHRASES } from '../words/practice-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
+import { SCHOOLS_PHRASES } from '../words/schools-phrases';
 import { readLengths } from './read-lengths';
 import { VisitDaysPart } from './visit-days-part';
 
@@ -47,6 +48,7 @@ export function PracticeScreen() {
             settings={was}
             put={(change) => void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, ...change, was } })}
           />
+          <Button label={SCHOOLS_PHRASES.toSchools} onPress={() => router.push('/schools')} />
           <Button label={PRACTICE_PHRASES.defaults} onPress={() => void back()} />
         </YStack>
       </Columns>

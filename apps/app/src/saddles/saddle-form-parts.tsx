@@ -1,5 +1,5 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
-import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES, makeableShapes } from '@fulcra/core';
+import { ARCH_SHAPES, FILLINGS, PANEL_CROSSES, TREE_GIVES, makeableShapes } from '@fulcra/core';
 import { type ReactNode } from 'react';
 import { Choice } from '../ui/choice';
 import { FormField } from '../ui/form-field';
@@ -90,11 +90,20 @@ export function FrontPart(part: SaddlePart) {
 
 export function TreePart(part: SaddlePart) {
   const { saddle, put } = part;
+  const { frame } = saddle.build;
   return (
     <>
       <Heading>{SADDLES_PHRASES.tree}</Heading>
       {rows(TREE_MEASURES, part)}
       <Settable name={SADDLES_PHRASES.lengthwiseCurve} setting={saddle.build.frame.curveMm} onChange={(s) => put(putCurve(saddle, s))} />
+      <Labelled name={SADDLES_PHRASES.treeGives}>
+        <Choice
+          label={SADDLES_PHRASES.treeGives}
+          value={frame.gives ?? 'rigid'}
+          options={words(TREE_GIVES)}
+          onChange={(gives) => put({ ...saddle, build: { ...saddle.build, frame: { ...frame, gives } } })}
+        />
+      </Labelled>
     </>
   );
 }

@@ -12,6 +12,7 @@ import { download } from '../platform/download';
 import { useSession } from '../platform/session-context';
 import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
+import { FileButton } from '../ui/file-button';
 import { EmptyState } from '../ui/empty-state';
 import { Field } from '../ui/field';
 import { Icon } from '../ui/icons';
@@ -179,18 +180,4 @@ function Thumb({ photo, name }: { readonly photo: SaddlePhoto; readonly name: st
   return url === null ? null : (
     <Image source={{ uri: url }} accessibilityLabel={SADDLES_PHRASES.photoOf(name)} style={{ width: 120, height: 80, borderRadius: 8 }} />
   );
-}
-
-function FileButton({ label, onFile }: { readonly label: string; readonly onFile: (file: File) => void }) {
-  const press = () => {
-    const input = document.createElement('input');
-    input.type = 'file';
-    input.accept = 'application/json,.json';
-    input.onchange = () => {
-      const file = input.files?.[0];
-      if (file !== undefined) onFile(file);
-    };
-    input.click();
-  };
-  return <Button tight label={label} onPress={press} />;
 }

@@ -17,6 +17,7 @@ import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small, Verdict } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { dayWords } from '../words/measure-words';
+import { capital } from '../words/letter-case';
 import { TACK_PHRASES } from '../words/tack-phrases';
 import { FINDING_TONE, TACK_KIND_WORDS, TACK_STATE_TONE, TACK_STATE_WORDS, spotWords } from '../words/tack-words';
 import { GirthPart } from './girth-part';
@@ -55,7 +56,7 @@ function Item({ thing }: { readonly thing: TackThing }) {
       <Columns>
         <YStack gap="$m">
           <Verdict color={thing.shown === 'unsafe' ? '$bad' : '$ink'}>
-            {MARK[TACK_STATE_TONE[thing.shown]]} {sentence(TACK_STATE_WORDS[thing.shown])}.
+            {MARK[TACK_STATE_TONE[thing.shown]]} {capital(TACK_STATE_WORDS[thing.shown])}.
           </Verdict>
           <YStack onLayout={onLayout}>
             {width === 0 ? null : <WalkDrawing item={item} widthPx={Math.min(width, 560)} here={null} spots={spots} />}
@@ -76,7 +77,6 @@ function Item({ thing }: { readonly thing: TackThing }) {
   );
 }
 
-const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
 const dayOf = (moment: string): string => dayWords(moment.slice(0, 10));
 
 function Looked({ thing: { standing } }: { readonly thing: TackThing }) {

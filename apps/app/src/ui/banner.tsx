@@ -1,11 +1,9 @@
-import { type Tone } from '../words/tone';
+import { type Tone, MARK } from '../words/tone';
 import { type ReactNode } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Body } from './text';
 
-export { type Tone };
-/** Shape goes with colour, so that neither is needed alone. */
-export const MARK: Readonly<Record<Tone, string>> = { good: '●', lookOut: '◆', bad: '▲', plain: '○' };
+export { type Tone, MARK };
 
 /** Something to know now, with its severity by shape, word order and colour. */
 export function Banner({ tone, children }: { readonly tone: Tone; readonly children: ReactNode }) {

@@ -11,6 +11,8 @@ export interface FieldProps {
   readonly value: string;
   readonly onChange: (value: string) => void;
   readonly onSubmit?: () => void;
+  /** The focus has gone elsewhere. */
+  readonly onLeave?: () => void;
   readonly hint?: string;
   readonly problem?: string | null | undefined;
   /** So that a form can bring the focus here. */
@@ -29,6 +31,7 @@ export function Field({
   value,
   onChange,
   onSubmit,
+  onLeave,
   hint,
   problem,
   kind = 'text',
@@ -50,6 +53,7 @@ export function Field({
         value={value}
         onChangeText={onChange}
         onSubmitEditing={onSubmit}
+        onBlur={onLeave}
         autoFocus={autoFocus}
         inputMode={MODE[kind]}
         secureTextEntry={kind === 'password'}

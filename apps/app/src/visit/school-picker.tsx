@@ -1,6 +1,6 @@
 import { VISIT_PHRASES } from '../words/visit-phrases';
 import { usePracticeSettings } from '../platform/use-views';
-import { type Need, type SchoolId, SCHOOLS, schoolById, schoolReadiness, FRONT_MEASURED } from '@fulcra/core';
+import { type Need, type SchoolId, allSchools, schoolById, schoolReadiness, FRONT_MEASURED } from '@fulcra/core';
 import { useState } from 'react';
 import { YStack, XStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -8,7 +8,7 @@ import { MARK } from '../ui/banner';
 import { Sheet } from '../ui/sheet';
 import { Body, Small, Strong } from '../ui/text';
 import { SIT_WORDS } from '../words/criterion-words';
-import { SCHOOL_WORDS, needsWords } from '../words/school-words';
+import { needsWords, schoolWords } from '../words/school-words';
 import { limitsWords } from '../words/sit-words';
 
 export interface SchoolPickerProps {
@@ -21,6 +21,7 @@ export interface SchoolPickerProps {
 /** Which rule set judges; each says what it can answer now and what the rest waits for. */
 export function SchoolPicker({ value, has, onChange }: SchoolPickerProps) {
   const [open, setOpen] = useState(false);
+  const { schools } = usePracticeSettings();
   return (
     <>
       <XStack alignItems="center" flexWrap="wrap">
@@ -32,7 +33,7 @@ export function SchoolPicker({ value, has, onChange }: SchoolPickerProps) {
         </Button>
       </XStack>
       <Sheet title={VISIT_PHRASES.schoolsRulesThat} open={open} onClose={() => setOpen(false)}>
-        {SCHOOLS.map((school) => (
+        {allSchools(schools).map((school) => (
           <SchoolEntry
             key={school.id}
             id={school.id}
@@ -67,7 +68,7 @@ function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
         {school.name}
         {chosen ? ' (chosen)' : ''}
       </Strong>
-      <Body>{SCHOOL_WORDS[id](school, fingerMm)}</Body>
+      <Body>{schoolWords(school, fingerMm)}</Body>
       <Small>{VISIT_PHRASES.frontAtMm(school.front.stationMm, limitsWords('withersOver', school))}</Small>
       <Body color={readiness.frontWaitsFor.length === 0 ? '$good' : '$lookOut'}>
         {readiness.frontWaitsFor.length === 0

@@ -1,4 +1,4 @@
-import { type SectionMeasurement, type MeasuredVisit, measuredVisit, tracedVisit } from '@fulcra/core';
+import { type SectionMeasurement, type MeasuredVisit, isKnownSchool, measuredVisit, tracedVisit } from '@fulcra/core';
 import { type FactBody, type VisitFields, type VisitPage } from '@fulcra/contract';
 import { useCallback, useMemo } from 'react';
 import { v7 } from 'uuid';
@@ -6,6 +6,7 @@ import { momentNow } from '../platform/clock';
 import { useSend } from '../platform/use-send';
 import { useVisit } from '../platform/use-views';
 import { useToast } from '../ui/toast';
+import { VISIT_PHRASES } from '../words/visit-phrases';
 
 export interface LoadedVisit {
   readonly page: VisitPage;
@@ -42,6 +43,7 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
     [send, toast, visitId, withdrawFact],
   );
   if (page === null || measured === null) return { loaded: null, problem };
+  if (!isKnownSchool(page.visit.schoolId)) return { loaded: null, problem: VISIT_PHRASES.schoolNotHere };
   const { id: _id, fitter: _fitter, ...was } = page.visit;
   const change = (fields: Partial<VisitFields>, seen: Partial<VisitFields> = {}) =>
     send({ kind: 'visit', visitId, body: { ...was, ...fields, was: { ...was, ...seen } } });

@@ -2,6 +2,7 @@ import { VISIT_PHRASES } from '../words/visit-phrases';
 import {
   schoolById,
   againstRiding,
+  chosenSettingOf,
   measuredNeeds,
   rideQuestionOf,
   rideResult,
@@ -22,6 +23,7 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small, Strong } from '../ui/text';
 import { dayWords } from '../words/measure-words';
+import { StandForIt } from './stand-for-it';
 import { RIDE_SAID_WORDS, takenBackWords } from '../words/ride-words';
 import { nextStep } from './next-step';
 import { SchoolPicker } from './school-picker';
@@ -51,10 +53,11 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
   );
 }
 
-function Facts({ loaded: { page, front, change, measured } }: { readonly loaded: LoadedVisit }) {
+function Facts({ loaded: { page, front, change, measured, note } }: { readonly loaded: LoadedVisit }) {
   const { visit } = page;
   const wanted = schoolById(visit.schoolId).front.stationMm;
   const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, useHeldTackOf());
+  const refused = againstRiding(question).some((r) => r.code === 'SETTING_REFUSED') ? (chosenSettingOf(page.facts)?.tried ?? null) : null;
   return (
     <YStack gap="$l">
       <SchoolPicker
@@ -84,6 +87,7 @@ function Facts({ loaded: { page, front, change, measured } }: { readonly loaded:
         against={againstRiding(question)}
         onSay={(result) => void change({ result })}
       />
+      {refused === null ? null : <StandForIt tried={refused} note={note} />}
       <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} />
       <Button
         label={visit.status === 'open' ? VISIT_PHRASES.closeThisVisit : VISIT_PHRASES.openThisVisit}

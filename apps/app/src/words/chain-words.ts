@@ -5,9 +5,15 @@ const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
   wideFront: 'Too wide in front sets off a chain',
   narrowFront: 'Too narrow in front sets off a chain',
   slope: 'The back’s own slope',
+  slopeBack: 'The back’s own slope to the rear',
+  groove: 'The girth groove lies ahead of the straps',
+  grooveBehind: 'The girth groove lies behind the straps',
   flatTree: 'A tree flatter than the back',
   curvedTree: 'A tree more curved than the back',
   weakSide: 'A weaker side',
+  croup: 'The back rises behind',
+  roundBarrel: 'Flat withers and a round barrel',
+  improving: 'The horse has improved',
 };
 
 function linkWords(link: ChainLink): string {
@@ -26,6 +32,8 @@ function linkWords(link: ChainLink): string {
       return `the straps lean ${link.leanDeg.toFixed(0)}° and lie behind the groove`;
     case 'strapsAheadOfGroove':
       return `the straps lean ${Math.abs(link.leanDeg).toFixed(0)}° and lie ahead of the groove`;
+    case 'strapsPull':
+      return `and pull it toward the ${link.towards} with ${link.newtons.toFixed(0)} N`;
     case 'pulledForward':
       return `so it is pulled forward (drift ${signed(link.index, 2)})`;
     case 'pulledBack':
@@ -39,13 +47,21 @@ function linkWords(link: ChainLink): string {
     case 'endsCarry':
       return `the ends carry ${Math.round(100 * link.share)} % of the load`;
     case 'endsPress':
-      return `so they press with up to ${link.peakKPa.toFixed(0)} kPa`;
+      return `so they press ${link.ratio.toFixed(1)} times as hard as an exact fit`;
     case 'treeMoreCurvedThanBack':
       return `the middle third alone carries ${Math.round(100 * link.share)} %`;
     case 'tipsEasily':
       return `so it tips with ${link.pitchNmPerDeg.toFixed(0)} Nm a degree`;
     case 'sideLower':
       return `the ${link.side} side gives way by ${link.rollDeg.toFixed(1)}°`;
+    case 'rearCarries':
+      return `the rear third carries ${Math.round(100 * link.share)} %`;
+    case 'turnsByShape':
+      return `by its shape alone it turns with ${link.nmPerDeg.toFixed(1)} Nm a degree`;
+    case 'letsGoEarly':
+      return `it lets go at ${link.nm.toFixed(0)} Nm`;
+    case 'withersUp':
+      return `the withers have come up by ${link.byMm.toFixed(0)} mm`;
     case 'slipsToSide':
       return `so it wants to slip to the ${link.side} side (${link.index.toFixed(2)})`;
   }

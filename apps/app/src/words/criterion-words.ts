@@ -1,18 +1,14 @@
-import { type CriterionId, type School, BESIDE_AT_MM, MOST_TILT_DEG, PEAK_OVER_MM2, WITHERS_UNDER_MM } from '@fulcra/core';
-
-interface CriterionWords {
-  readonly name: string;
-  /** What it means below the least and above the most; a sentence without its number. */
-  readonly low: string;
-  readonly high: string;
-  /** What helps. */
-  readonly raise: string;
-  readonly lower: string;
-  /** Which drawing shows it. */
-  readonly on: 'top' | 'side' | 'section';
-  /** Where the number comes from; a function where it rests on a constant of the school. */
-  readonly how: string | ((school: School) => string);
-}
+import { type CriterionWords } from './criterion-words-of';
+import { RIDDEN_WORDS } from './ridden-words';
+import {
+  type CriterionId,
+  type RetiredCriterionId,
+  type School,
+  BESIDE_AT_MM,
+  PEAK_OVER_MM2,
+  WITHERS_UNDER_MM,
+  isRetired,
+} from '@fulcra/core';
 
 export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
   sits: {
@@ -22,7 +18,8 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     raise: 'Another tree; nothing adjustable mends this.',
     lower: '',
     on: 'side',
-    how: `Found by letting the saddle sink until back, panel and pad carry every load; past ${MOST_TILT_DEG}° of tilt it counts as not sitting.`,
+    how: ({ engine: { stays } }) =>
+      `Found by letting the saddle sink until back, panel, pad and friction carry every load; it counts as not staying past ${stays.turnDeg}° of turn or ${stays.levelMm} mm of way (defaults).`,
   },
   withersOver: {
     name: 'Room over the withers, loaded',
@@ -52,13 +49,13 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     how: 'From the resting edge of the scapula, the side that lies further back, to the tips of the points.',
   },
   panelBehindScapula: {
-    name: 'Panel’s front edge behind the scapula',
+    name: 'Panel behind the scapula, where it bears',
     low: 'The panel lies on the scapula',
     high: '',
     raise: 'Further back, or a panel cut back in front.',
     lower: '',
     on: 'side',
-    how: 'From the resting edge of the scapula to the front edge of the panel.',
+    how: 'From the resting edge of the scapula to the first place where the panel presses; a flare that carries nothing isn’t counted.',
   },
   barBehindForward: {
     name: 'Stirrup bar behind the drawn-forward scapula',
@@ -94,7 +91,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     raise: 'A shorter tree, or further forward if the scapula allows it.',
     lower: '',
     on: 'side',
-    how: 'From the rear end of the tree forward of the last rib.',
+    how: 'From the rear end of the tree, as far as it bears, to the last rib; a tail that carries nothing isn’t counted.',
   },
   panelBeforeRib: {
     name: 'Panel ends before the last rib',
@@ -103,7 +100,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     raise: 'A shorter panel, or an upswept rear.',
     lower: '',
     on: 'side',
-    how: 'From the rear end of the panel forward of the last rib.',
+    how: 'From the last place where the panel presses to the last rib; an upswept end that carries nothing isn’t counted.',
   },
   frontEven: {
     name: 'Front even over the points',
@@ -186,23 +183,23 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     on: 'side',
     how: 'Lowest point of the seat less the lowest point of the back, along the spine.',
   },
-  meanPressure: {
-    name: 'Mean pressure (screening)',
+  loadOnArea: {
+    name: 'Weight on the area there is',
     low: '',
-    high: 'More mean pressure than the screening level',
+    high: 'A heavy load on little area: weight and panel, not the fit',
     raise: '',
-    lower: 'More bearing surface, a lighter load, or more even contact.',
+    lower: 'A panel with more bearing surface, or a lighter load.',
     on: 'top',
-    how: 'Mean over the cells that touch, from springs of panel, pad and tissue. A screening level, not a diagnosis.',
+    how: 'What a panel of this area made exactly to this back would read on the mean, with this rider at halt. Relative until calibrated.',
   },
-  peakPressure: {
-    name: 'Peak pressure (screening)',
+  peakRatio: {
+    name: 'Peak against an exact fit',
     low: '',
-    high: 'A pressure point over the screening level',
+    high: 'A pressure point: harder than an exact fit would press',
     raise: '',
     lower: 'Look where the map is darkest: ease the filling there, or change what puts the load there.',
     on: 'top',
-    how: `Greatest mean over any ${PEAK_OVER_MM2 / 100} cm². A screening level, not a diagnosis.`,
+    how: `Greatest mean over any disc of ${PEAK_OVER_MM2 / 100} cm², as a multiple of what a panel of this area made exactly to this back would read under the same load.`,
   },
   driftAlong: {
     name: 'Drift fore and aft',
@@ -212,7 +209,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     lower: 'The rear pair of straps.',
     on: 'side',
     how: ({ engine }) =>
-      `What slope of the back and straps pull along the back, over what friction can hold (${engine.friction}, default). Beyond 1 it slides.`,
+      `Holding used along the back over the holding there is (friction ${engine.friction}, default). Whether it stays is told by the strides, not by this.`,
   },
   driftAcross: {
     name: 'Drift to a side',
@@ -221,7 +218,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     raise: 'Level it from side to side first.',
     lower: 'Level it from side to side first.',
     on: 'top',
-    how: 'What the slope across the back pulls sideways, over what friction can hold. Beyond 1 it slips.',
+    how: 'Holding used across the back over the holding there is. Whether it stays is told by the strides, not by this.',
   },
   strapLean: {
     name: 'Straps from plumb',
@@ -231,7 +228,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     lower: 'Use straps further forward, or a girth cut for a forward groove.',
     on: 'side',
     how: ({ engine }) =>
-      `The strap that leans most, from its anchor to the groove ${engine.girthBuckle.belowMm} mm below the arch (default).`,
+      `The strap that leans most, from the saddle to its buckle in the groove, ${engine.girthBuckle.belowMm} mm below the arch, the two buckles ${engine.girthBuckle.apartMm} mm apart (defaults).`,
   },
   pointStrapUsed: {
     name: 'Point strap in use',
@@ -251,7 +248,16 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     on: 'section',
     how: 'Thickness of what lies between panel and horse.',
   },
+  ...RIDDEN_WORDS,
 };
+
+/** What was judged by once. */
+const RETIRED_NAMES: Readonly<Record<RetiredCriterionId, string>> = {
+  meanPressure: 'Mean pressure (as once screened)',
+  peakPressure: 'Peak pressure (as once screened)',
+};
+
+export const criterionName = (id: CriterionId | RetiredCriterionId): string => (isRetired(id) ? RETIRED_NAMES[id] : SIT_WORDS[id].name);
 
 export function howWords(id: CriterionId, school: School): string {
   const { how } = SIT_WORDS[id];

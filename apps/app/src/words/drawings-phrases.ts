@@ -2,7 +2,7 @@
 export const DRAWINGS_PHRASES = {
   archOfDegrees: (includedAngleDeg: number, topMm: string, tipMm: string, topMm2: string, tipMm2: string): string =>
     `Arch of ${includedAngleDeg} degrees on the front section; gaps near top ${topMm}, near point ${tipMm}, off top ${topMm2}, off point ${tipMm2} millimetres`,
-  mm: (crownZMm: number, fingers: string): string => `${crownZMm} mm · ${fingers}`,
+  underLoad: (loadedMm: number, fingers: string): string => `${loadedMm} mm loaded · ${fingers}`,
   mm2: (part: number): string => `${part} mm`,
   stationsAlongThe: 'Stations along the back',
   head: 'head',

@@ -20,7 +20,7 @@ export const FRONT_PHRASES = {
   theArchOn: 'The arch on the front section',
   why: 'Why',
   archShape: 'Arch shape',
-  unloadedOnThe: 'Unloaded, on the front section alone: a screening aid, not the whole fit. The fitter decides.',
+  frontAlone: 'Of the front alone, as it comes to lie under load: a screening aid, not the whole fit. The fitter decides.',
   fromASingle: 'From a single take: believe it when another agrees.',
   thereIsNothing: (name: string): string => `There is nothing ${name} to try.`,
   nextMmOver: (name: string, includedAngleDeg: number, headline: string, crownZMm: number): string =>
@@ -46,8 +46,14 @@ export const FRONT_PHRASES = {
   whatHelps: 'What helps',
   whatWouldTurn: 'What would turn it',
   theLift: 'The lift',
-  oneWidthOver: (liftMm: string, liftMm2: string): string =>
-    `One width over comes down ${liftMm} mm; shims of ${liftMm2} mm put the front back.`,
+  oneWidthOver: (dropMm: string, shimMm: string): string =>
+    `One width over comes down ${dropMm} mm; ${shimMm} mm of shim under each side in front, thinned out toward the middle, put it back.`,
+  deeperPanel: (depthMm: number, usualMm: number): string =>
+    `It wants ${depthMm} mm of panel in front instead of the usual ${usualMm}: no crown alone leaves the room over the withers.`,
+  panelBegins: 'the panel begins there',
+  comesDown: (mm: string, half: string): string => `Under saddle and rider it comes down ${mm} mm (±${half}): `,
+  bySitting: 'a plain saddle behind this front was settled on the measured back.',
+  byDefault: 'a default, because only the front was measured. With the sections behind it, it is worked out.',
   whatOtherSchools: 'What other schools would take',
   whatThisSchool: 'What this school still waits for',
   needs: (name: string, limits: string, needs: string): string => `${name} (${limits}): needs ${needs}.`,

@@ -2,8 +2,7 @@
 export const PAPERS_PHRASES = {
   filling: (zone: string): string => `Filling, ${zone}`,
   nearMmOff: (signedMm: string, signedMm2: string): string => `near ${signedMm} mm, off ${signedMm2} mm`,
-  shims: (zone: string): string => `Shims, ${zone}`,
-  nearMmOffMm: (near: number, off: number): string => `near ${near} mm, off ${off} mm`,
+  shim: 'Shim',
   frontWidth: 'Front width',
   includedMmAt: (includedAngleDeg: string, spanAt100Mm: string, spanDepthMm: number): string =>
     `${includedAngleDeg}° included, ${spanAt100Mm} mm at ${spanDepthMm} mm`,

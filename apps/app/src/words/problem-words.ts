@@ -66,6 +66,20 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   SADDLE_OUT_OF_RANGE: (v) => `${measure(v.measure)}: ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
   SADDLE_PLACE_OUTSIDE: (v) => `${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
   RIDER_MASS_OUT_OF_RANGE: (v) => `A rider of ${v.massKg} kg is outside 0 to ${v.mostKg} kg. Check the weight.`,
+  RIDER_OFFSET_OUT_OF_RANGE: (v) => `A rider ${v.offsetMm} mm from the middle of the seat is outside ${v.mostMm} mm. Check where they sit.`,
+  STIRRUP_SHARE_OUT_OF_RANGE: (v) => `A share of ${v.share} on the stirrups is none: it lies between 0 and 1.`,
+  GAIT_UNKNOWN: (v) => `There is no gait called “${v.gait}”. Choose one of the list.`,
+  BACK_POSE_UNKNOWN: (v) => `There is no way of holding the back called “${v.pose}”. Choose one of the list.`,
+  STRAP_PULL_OUT_OF_RANGE: (v) => `A strap pulled with ${v.pullN} N is outside 0 to ${v.mostN} N. Check the girth.`,
+  SETUP_WIDTH_UNKNOWN: (v) => `This saddle has ${v.count} widths and none at place ${v.index}. Choose one of its own.`,
+  SETUP_OUT_OF_RANGE: (v) => `${setupMeasure(v.measure)}: ${v.value} is outside ${v.least} to ${v.most} mm. Check what was set.`,
+  SETUP_STRAP_UNKNOWN: (v) => `This saddle has no ${v.strap} strap. Choose two of its own.`,
+  CONTACT_LISTS_DIFFER: (v) => `The list ${v.list} has ${v.count} entries where there are ${v.wanted} cells. Make them alike.`,
+  SCHOOL_NUMBER_UNKNOWN: (v) => `A school has no number called ${v.path}.`,
+  SCHOOL_NUMBER_OUT_OF_RANGE: (v) => `${v.path}: ${v.value} can’t be; from ${v.least} to ${v.most}.`,
+  SCHOOL_LIMITS_CROSSED: (v) => `${v.path}: at least ${v.least} and at most ${v.most} can’t both hold.`,
+  SCHOOL_VERSION_UNKNOWN: (v) => `${v.name} has no version ${v.version}.`,
+  CONTACT_OUT_OF_RANGE: (v) => `${v.what} ${v.index}: ${v.value} can’t be. Check the problem that was posed.`,
   SADDLE_OFF_THE_BACK: (v) =>
     `${v.share} % of this saddle would lie where the back was not measured. Trace further, move it, or take a shorter saddle.`,
   RIDER_MEASURE_OUT_OF_RANGE: (v) => `${riderMeasure(v.measure)} of ${mm(v.mm)}: nobody has that (up to ${mm(v.mostMm)}). Check the unit.`,
@@ -87,6 +101,18 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   HANG_TOO_SHORT: (v) =>
     `A leather that hangs ${mm(v.hangMm)} is too short to be ridden in; the way over the flap alone takes ${mm(v.leastMm)}.`,
 };
+
+/** What of a setting a number is. */
+const SETUP_MEASURES: Readonly<Record<string, string>> = {
+  curveMm: 'Curve of the tree',
+  depthFrontMm: 'Depth in front',
+  depthRearMm: 'Depth at the rear',
+  placeMm: 'Place behind the scapula',
+  padMm: 'Pad',
+  flockMm: 'Filling',
+  shimMm: 'Shim',
+};
+const setupMeasure = (id: string): string => SETUP_MEASURES[id] ?? id;
 
 export const problemWords = (problem: Problem): string => (WORDS[problem.code] as (values: Problem['values']) => string)(problem.values);
 

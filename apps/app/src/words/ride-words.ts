@@ -10,7 +10,7 @@ export function takenBackWords(reason: TakenBack): string {
     case 'TACK_UNSAFE':
       return `${reason.name} is noted as unsafe: not ridden in until it is mended, checked, and noted so where it is kept.`;
     case 'SETTING_REFUSED':
-      return `The setting of ${reason.saddleName} is refused by its school (${reason.stops === 1 ? 'one reason' : `${reason.stops} reasons`}): choose another, or let a named person stand for it with a reason.`;
+      return `The setting of ${reason.saddleName} is refused by its school, clearly (${reason.stops === 1 ? 'one reason' : `${reason.stops} reasons`}): choose another, or let a named person stand for it with a reason.`;
   }
 }
 

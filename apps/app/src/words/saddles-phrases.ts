@@ -40,6 +40,7 @@ export const SADDLES_PHRASES = {
   panelDepthIn: 'Panel depth in front',
   rearGusset: 'Rear gusset',
   across: 'Across',
+  treeGives: 'The tree gives',
   filling: 'Filling',
   fillingThatCan: 'Filling that can be taken out',
   fillingThatCanBe: 'Filling that can be added',

@@ -1,8 +1,8 @@
-import { type Need, type School, type SchoolId } from '@fulcra/core';
+import { type BuiltInSchoolId, type Need, type School, isOwnSchool } from '@fulcra/core';
 import { fingersWords } from './measure-words';
 
 /** Each school in a sentence, in its own numbers. */
-export const SCHOOL_WORDS: Readonly<Record<SchoolId, (school: School, fingerMm: number) => string>> = {
+const SCHOOL_WORDS: Readonly<Record<BuiltInSchoolId, (school: School, fingerMm: number) => string>> = {
   'static-close': () => 'Fit the horse as it stands, close and even.',
   'shoulder-line': ({ rules }, fingerMm) =>
     `The front follows the shoulder blade, with ${fingersWords(rules.withersOver.least, fingerMm)} of room over the withers.`,
@@ -11,6 +11,9 @@ export const SCHOOL_WORDS: Readonly<Record<SchoolId, (school: School, fingerMm: 
   'panel-first': ({ front }) => `The panel makes the fit; the tree lies within a band of ${front.bandDeg}° round it.`,
   western: () => 'Bars along the shoulder, felt under them.',
 };
+
+export const schoolWords = (school: School, fingerMm: number): string =>
+  isOwnSchool(school.id) ? `The practice’s own, version ${school.version}.` : SCHOOL_WORDS[school.id](school, fingerMm);
 
 const NEED_WORDS: Readonly<Record<Need, string>> = {
   frontSection: 'the front section',
@@ -24,6 +27,8 @@ const NEED_WORDS: Readonly<Record<Need, string>> = {
   girthGroove: 'the girth groove',
   longMuscle: 'the edge of the long back muscle',
   bars: 'the bars of the tree',
+  topline: 'the topline',
+  lowPoint: 'the low point',
 };
 
 /** "the last rib, the girth groove". */

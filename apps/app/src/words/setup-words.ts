@@ -11,6 +11,7 @@ import {
   neutralWidth,
   shapeOf,
 } from '@fulcra/core';
+import { shimsLine } from './shim-words';
 import { SHAPE_WORDS } from './verdict-words';
 
 export const AXIS_WORDS: Readonly<Record<AxisId, string>> = {
@@ -118,14 +119,13 @@ export function axisValue(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
 /** One line that tells a setup from another of the same saddle. */
 export function setupLine(saddle: DescribedSaddle, setup: SaddleSetup): string {
   const flocked = Object.values(setup.flock).some((z) => Object.values(z).some((v) => v !== 0));
-  const shimmed = Object.values(setup.shims).some((z) => Object.values(z).some((v) => v !== 0));
   return [
     axisValue(saddle, setup, 'width'),
     shapeOf(saddle, setup) === saddle.front.shape ? null : SHAPE_WORDS[shapeOf(saddle, setup)],
     `curve ${setup.curveMm}`,
     `front ${setup.frontDepthMm}, gusset ${setup.rearDepthMm}`,
     flocked ? 'refilled' : null,
-    shimmed ? 'shimmed' : null,
+    shimsLine(setup.shims),
     setup.pad.kind === 'none' ? null : `pad ${padWords(setup.pad)}`,
     `arch at ${setup.placeMm}`,
     `straps ${strapsWords(setup.straps)}`,

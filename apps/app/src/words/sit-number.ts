@@ -1,9 +1,9 @@
-import { type CriterionId, type Unit } from '@fulcra/core';
+import { type CriterionId, type RetiredCriterionId, type Unit } from '@fulcra/core';
 
 export const signed = (value: number, decimals: number): string =>
   `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(decimals)}`;
 /** Units in which the sign means a direction and is always written. */
-const SIGNED: ReadonlySet<CriterionId> = new Set([
+const SIGNED: ReadonlySet<CriterionId | RetiredCriterionId> = new Set([
   'seatLevel',
   'roll',
   'driftAlong',
@@ -13,7 +13,7 @@ const SIGNED: ReadonlySet<CriterionId> = new Set([
   'seatOverLow',
 ]);
 
-export function sitNumber(id: CriterionId, unit: Unit, value: number): string {
+export function sitNumber(id: CriterionId | RetiredCriterionId, unit: Unit, value: number): string {
   const write = (v: number, decimals: number): string =>
     SIGNED.has(id) ? signed(Number(v.toFixed(decimals)), decimals) : `${v < 0 ? '−' : ''}${Math.abs(v).toFixed(decimals)}`;
   switch (unit) {
@@ -27,6 +27,12 @@ export function sitNumber(id: CriterionId, unit: Unit, value: number): string {
       return `${value.toFixed(1)} kPa`;
     case 'index':
       return write(value, 2);
+    case 'times':
+      return `${value.toFixed(2)} ×`;
+    case 'nm':
+      return `${value.toFixed(0)} Nm`;
+    case 'nmPerDeg':
+      return `${value.toFixed(1)} Nm/°`;
     case 'yesNo':
       return value > 0 ? 'yes' : 'no';
   }

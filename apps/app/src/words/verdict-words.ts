@@ -7,16 +7,23 @@ export const TONE_OF: Readonly<Record<Severity, Tone>> = { good: 'good', lookOut
 
 const COUNT = ['no', 'one', 'two', 'three', 'four'];
 const sizes = (n: number): string => `${COUNT[n] ?? n} size${n === 1 ? '' : 's'}`;
+/** A saddle's own settings are steps; what isn't tied to a saddle goes by the school's width. */
+const steps = (n: number): string => `${COUNT[n] ?? n} of its own steps`;
+const off = ({ widthsOff, ownSteps }: FrontVerdict): string => (ownSteps === true ? steps : sizes)(Math.abs(widthsOff));
 
 const HEADLINES: Readonly<Record<FrontVerdictCode, (v: FrontVerdict) => string>> = {
   even: () => 'It lies even over both points.',
-  narrow: (v) => `Too narrow by ${sizes(-v.widthsOff)}.`,
-  wide: (v) => `Too wide by ${sizes(v.widthsOff)}.`,
+  narrow: (v) => `Too narrow by ${off(v)}.`,
+  wide: (v) => `Too wide by ${off(v)}.`,
   sidesDiffer: (v) => {
     const tight = v.reasons.find((r) => r.code === 'sideTighter');
     return `Close, but ${mmWords(tight?.byMm ?? 0)} tighter on the ${tight?.side ?? 'near'} side.`;
   },
-  withersLow: () => 'Too low over the withers.',
+  withersLow: (v) => {
+    const room = v.reasons.find((r) => r.code === 'withersClearance');
+    if (!v.borderline || room === undefined) return 'Too low over the withers.';
+    return `Borderline over the withers: ${mmWords(room.clearanceMm)} of ${mmWords(room.leastMm)} ±${mmWords(room.halfMm)}.`;
+  },
   withersHigh: () => 'Even, but it stands high over the withers.',
 };
 
@@ -30,16 +37,20 @@ const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>, fingerMm
   oneWidthOver: (r) => `It opens ${mmWords(r.byMm)} to the points, as one width over should (${mmWords(r.wantedMm)}).`,
   sideTighter: (r) => `The horse is fuller on the ${r.side} side: ${mmWords(r.byMm)} less room there.`,
   withersClearance: (r, fingerMm) =>
-    `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm, fingerMm)}), unloaded; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
+    `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm, fingerMm)}), ±${mmWords(r.halfMm)}, under saddle and rider; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
   besideWithersClose: (r) => `Beside the withers only ${mmWords(r.roomMm)} on the ${r.side} side; wanted ${mmWords(r.leastMm)}.`,
   crownTouches: () => 'The arch rests on the withers before the points touch.',
   extrapolated: (r) => `The ${r.side} tracing ends above the point's tip and was carried on straight.`,
   otherStation: (r) => `The section was taken ${mmWords(r.takenMm)} behind the scapula; this school reads it at ${mmWords(r.wantedMm)}.`,
 };
 
+/** "the next narrower, II" of a saddle's own steps; "one size narrower" of a free width. */
+const towards = ({ widths, to }: { readonly widths: number; readonly to?: string }, way: string): string =>
+  to === undefined ? `${sizes(widths)} ${way}` : widths === 1 ? `the next ${way}, “${to}”` : `“${to}”, ${steps(widths)} ${way}`;
+
 const REMEDIES: { readonly [C in Remedy['code']]: (r: OfCode<Remedy, C>) => string } = {
-  narrower: (r) => `Try ${sizes(r.widths)} narrower (${r.byDeg.toFixed(1)}°).`,
-  wider: (r) => `Try ${sizes(r.widths)} wider (${r.byDeg.toFixed(1)}°).`,
+  narrower: (r) => `Try ${towards(r, 'narrower')} (${r.byDeg.toFixed(1)}°).`,
+  wider: (r) => `Try ${towards(r, 'wider')} (${r.byDeg.toFixed(1)}°).`,
   liftFront: (r) => `Lift the front ${mmWords(Math.max(1, r.byMm))}.`,
   liftSide: (r) => `Lift the ${r.side} front ${mmWords(r.byMm)}.`,
   takeAtStation: (r) => `For this school take the section ${mmWords(r.stationMm)} behind the scapula.`,

@@ -1,5 +1,12 @@
 /** What the screens of this part say. */
 export const VISIT_PHRASES = {
+  standForIt: 'Stand for it',
+  schoolNotHere: 'This visit is judged by an own school of the practice that isn’t on this device yet. With signal it comes by itself.',
+  stoodFor: 'Stood for, by name.',
+  whatIsRefused: (saddle: string, width: string): string => `${saddle} “${width}” was chosen although its school refuses it for:`,
+  whoStands: 'Who stands for it',
+  whyStands: 'Why',
+  staysOnRecord: 'What was refused stays on record beside it. Pain, or unsafe tack, nobody can stand for.',
   heldAVeterinary: (bad: string, reasons: string): string => `${bad} Held: ${reasons}. A veterinary surgeon first.`,
   lookAtThe: 'Look at the hold',
   lookAtWhat: 'Look at what was found',

@@ -22,7 +22,7 @@ function figuresOf(picture: SitPicture): Figures {
 }
 
 function loadedLine({ loads, measures, residual }: SitPicture): string {
-  const load = loads.reduce((s, l) => s + l.downN, 0);
+  const load = loads.reduce((s, l) => s - l.forceZ, 0);
   const left = Math.max(...Object.values(residual).map(Math.abs)).toExponential(0);
   return `Load: ${load.toFixed(0)} N over ${loads.length} places; carried ${measures.carriedN.toFixed(0)} N; balance left ${left}.`;
 }
@@ -48,6 +48,12 @@ const treeBeforeRibLines: Lines = ({ places }) => [
   `Tree ends at ${mm(places.treeEndMm)}, panel at ${mm(places.panelEndMm)}.`,
   `Before the last rib: tree ${mm(places.treeBeforeRibMm)}, panel ${mm(places.panelBeforeRibMm)}.`,
 ];
+
+/** What strides and pushes find stands with them, gait by gait. */
+const riddenLines: Lines = () => ['The figures stand under In motion, gait by gait; play the stride to see where and when.'];
+const publishedLine = ({ published: { meanKPa, peakKPa } }: EngineSettings): string =>
+  `Published levels of the ridden horse, beside it: mean ${meanKPa}, peak ${peakKPa} kPa. Until calibrated on readings, pressures are relative.`;
+const signedMm = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)} mm`;
 
 const WORKING: Readonly<Record<CriterionId, Lines>> = {
   sits: ({ pose, loaded, layers, picture }) => [
@@ -91,8 +97,8 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
     `Pitch ${pose.pitchDeg.toFixed(2)}°, which is ${(Math.tan((pose.pitchDeg * Math.PI) / 180) * frame.lengthMm).toFixed(1)} mm over the tree’s ${frame.lengthMm} mm.`,
     `Front depth ${asked.setup.frontDepthMm} mm, gusset ${asked.setup.rearDepthMm} mm.`,
   ],
-  roll: ({ measures, pose, stiffness }) => [
-    `Roll ${pose.rollDeg.toFixed(2)}°; it takes ${stiffness.rollNmPerDeg.toFixed(1)} Nm to roll it by a degree.`,
+  roll: ({ measures, pose }) => [
+    `Roll ${pose.rollDeg.toFixed(2)}°, yaw ${pose.yawDeg.toFixed(2)}°.`,
     `Near carries ${pct(measures.near)}.`,
   ],
   nearShare: ({ measures, picture }) => [`Near ${pct(measures.near)}, off ${pct(measures.off)}.`, centre(picture)],
@@ -103,22 +109,26 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
   ],
   insideMuscle: ({ places }) => [`Least of all places: ${mm(places.insideMuscleMm)}; − lies past the muscle’s edge.`],
   seatOverLow: ({ places }) => [`Seat’s lowest point at ${mm(places.seatLowMm)}; ${mm(places.seatBehindLowMm)} behind the back’s.`],
-  meanPressure: ({ measures, loaded, layers }) => [
+  loadOnArea: ({ exact, measures, loaded, layers, engine }) => [
     loaded,
-    `Over ${measures.areaCm2.toFixed(0)} cm² that touch: ${measures.meanKPa.toFixed(1)} kPa; nine cells in ten and a half lie under ${measures.p95KPa.toFixed(1)} kPa.`,
+    `Exact fit: ${exact.meanKPa.toFixed(1)} kPa over ${exact.areaCm2.toFixed(0)} cm²; this one touches with ${measures.areaCm2.toFixed(0)} of ${measures.footprintCm2.toFixed(0)} cm² along the skin and reads ${measures.meanKPa.toFixed(1)}.`,
+    publishedLine(engine),
     layers,
   ],
-  peakPressure: ({ measures, layers }) => [
-    `${measures.peakKPa.toFixed(1)} kPa over ${PEAK_OVER_MM2 / 100} cm²; 95 of 100 cells lie under ${measures.p95KPa.toFixed(1)} kPa.`,
+  peakRatio: ({ measures, exact, layers, engine }) => [
+    `${measures.peakKPa.toFixed(1)} kPa over ${PEAK_OVER_MM2 / 100} cm², an exact fit ${exact.peakKPa.toFixed(1)}; 95 of 100 cells lie under ${measures.p95KPa.toFixed(1)} kPa.`,
+    publishedLine(engine),
     layers,
   ],
-  driftAlong: ({ drift, engine, pulls }) => [
+  driftAlong: ({ drift, engine, pulls, travelled }) => [
+    `Since it was laid down it went ${signedMm(travelled.alongMm)} along (− toward the head).`,
     `Slope of the back ${drift.slopeAlongN.toFixed(0)} N, straps ${drift.strapsAlongN.toFixed(0)} N (− toward the head).`,
-    `Friction holds ${drift.holdsN.toFixed(0)} N (${engine.friction}, default).`,
+    `Friction can hold ${drift.holdsN.toFixed(0)} N (${engine.friction}, default).`,
     ...pulls.map((p) => `${p.strap.id} strap: ${p.leanDeg.toFixed(0)}° from plumb, ${p.alongN.toFixed(0)} N along.`),
   ],
-  driftAcross: ({ drift }) => [
-    `${drift.acrossN.toFixed(0)} N across (− toward the near side); friction holds ${drift.holdsN.toFixed(0)} N.`,
+  driftAcross: ({ drift, travelled }) => [
+    `${drift.acrossN.toFixed(0)} N across (− toward the near side).`,
+    `Since it was laid down it went ${signedMm(travelled.acrossMm)} across.`,
   ],
   strapLean: ({ pulls }) =>
     pulls.length === 0
@@ -129,6 +139,15 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
         ),
   pointStrapUsed: ({ asked }) => [`Girthed to: ${asked.setup.straps.join(' and ')}.`],
   padThickness: ({ asked }) => [`${asked.setup.pad.kind}, ${asked.setup.pad.thicknessMm} mm.`],
+  rollShape: riddenLines,
+  rollPush: riddenLines,
+  rollLetsGo: riddenLines,
+  yawPush: riddenLines,
+  creepWalk: riddenLines,
+  creepTrot: riddenLines,
+  creepCanter: riddenLines,
+  peakRatioRidden: riddenLines,
+  withersRidden: riddenLines,
 };
 
 /** The figures behind a number, as they went into it. */

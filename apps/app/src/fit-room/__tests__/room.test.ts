@@ -57,8 +57,8 @@ describe('what was kept over a reload', () => {
 });
 
 describe('the scale of pressure', () => {
-  const { rules } = schoolById('static-close');
-  const steps = pressureSteps(rules);
+  const { engine } = schoolById('static-close');
+  const steps = pressureSteps(engine);
   it('has a colour for every step and steps up at each limit', () => {
     expect(PRESSURE_COLOURS.length).toBe(steps.length + 1);
     expect(pressureStep(0, steps)).toBe(0);
@@ -69,11 +69,11 @@ describe('the scale of pressure', () => {
     expect(pressureStep(500, steps)).toBe(PRESSURE_COLOURS.length - 1);
   });
 
-  it('changes where the school screens', () => {
-    const other = { ...rules, meanPressure: { ...rules.meanPressure, most: 9 }, peakPressure: { ...rules.peakPressure, most: 21 } };
+  it('changes colour at the published levels', () => {
+    const other = { published: { meanKPa: 9, peakKPa: 21 } };
     expect(pressureSteps(other)).toEqual([2, 5, 9, 12, 15, 18, 21]);
-    expect(steps[2]).toBe(rules.meanPressure.most);
-    expect(steps[6]).toBe(rules.peakPressure.most);
+    expect(steps[2]).toBe(engine.published.meanKPa);
+    expect(steps[6]).toBe(engine.published.peakKPa);
   });
 
   it('grows darker from step to step', () => {

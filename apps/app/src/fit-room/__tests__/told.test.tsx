@@ -1,5 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { QUICK, ReadyBody, type SitAsked, type SitPicture, describedOf, presentSetup } from '@fulcra/core';
+import { type Compared, QUICK, ReadyBody, type SitAsked, type SitPicture, describedOf, presentSetup } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { rendered } from '../../ui/__tests__/rendered';
 import { SIT_WORDS } from '../../words/criterion-words';
@@ -47,20 +47,18 @@ describe('the verdict as it is read', () => {
     expect(screen.getByText(/Held against: this is how it was/)).toBeTruthy();
   });
 
-  const beside = (score: number, stops: number) =>
-    ({
-      axis: 'width',
-      direction: 1,
-      assessed: { stops: Array.from({ length: stops }, () => row('roll', {})), resting: { ...verdict, score } },
-    }) as never;
+  const beside = (compared: Compared) =>
+    ({ axis: 'width', direction: 1, assessed: { setup: { width: 0 }, resting: verdict }, compared }) as never;
+  const { label } = picture.asked.saddle.front.settings[0]!;
   it.each([
-    [0.9, 0, /Next wider: as good/],
-    [1.1, 0, /Next wider: better by 1/],
-    [-12.2, 0, /Next wider: worse by 12/],
-    [9, verdict.stops.length + 1, /Next wider: would be refused/],
-  ])('a neighbour %d points away with %d stops', (by, stops, words) => {
-    rendered(<VerdictBlock picture={picture} neighbours={[beside(verdict.score + by, stops)]} compared={false} />);
-    expect(screen.getByText(words)).toBeTruthy();
+    [{ code: 'asGood' }, 'as good'],
+    [{ code: 'better', by: 1.1 }, 'better by 1 point'],
+    [{ code: 'worse', by: 12.2 }, 'worse by 12 points'],
+    [{ code: 'wouldBeRefused', by: 0.4 }, 'would be refused'],
+    [{ code: 'findsNoRest' }, 'finds no rest'],
+  ] as const)('a neighbour that compares as %j', (compared, words) => {
+    rendered(<VerdictBlock picture={picture} neighbours={[beside(compared)]} compared={false} />);
+    expect(screen.getByText(new RegExp(`Next wider, “${label}”: ${words}`))).toBeTruthy();
     expect(screen.getByText(/There is nothing narrower to try/)).toBeTruthy();
   });
 });
@@ -68,7 +66,7 @@ describe('the verdict as it is read', () => {
 describe('criterion by criterion', () => {
   const rows = [
     row('roll', { verdict: 'good', value: 0 }),
-    row('meanPressure', { verdict: 'lookOut', value: 13, costs: 2 }),
+    row('peakRatio', { verdict: 'lookOut', value: 1.9, costs: 2 }),
     row('pointBehindScapula', { verdict: 'bad', value: 40, stops: true, costs: 1 }),
     row('ligamentClear', { verdict: 'notMeasured', value: null }),
     row('barBehindForward', { verdict: 'noOpinion', value: 90 }),

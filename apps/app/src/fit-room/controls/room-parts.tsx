@@ -5,7 +5,7 @@ import { Choice } from '../../ui/choice';
 import { useWide } from '../../ui/use-wide';
 
 export interface RoomPart {
-  readonly id: 'change' | 'criteria' | 'tried';
+  readonly id: 'change' | 'criteria' | 'motion' | 'tried';
   readonly label: string;
   readonly content: ReactNode;
 }

@@ -1,20 +1,20 @@
 import { type School, schoolById } from '@fulcra/core';
 import { scaleThreshold } from 'd3-scale';
 
-/** Straw to plum in steps that look even; the last is past the screening level of a peak. */
+/** Straw to plum in steps that look even; the last is past the published level of a peak. */
 export const PRESSURE_COLOURS = ['#F8EDCB', '#F1D9A0', '#E8BF78', '#DA9D57', '#C4743F', '#A44C38', '#7E2D37', '#571F2D'] as const;
 /**
- * Upper ends of the steps but the last, kPa: two below a school's screening level of the mean, three between it and that of the peak.
- * What a school screens at stands where the colours change.
+ * Upper ends of the steps but the last, kPa: two below the published level of the mean, three between it and that of the peak.
+ * The published levels stand where the colours change; they decide nothing.
  */
-export function pressureSteps({ meanPressure, peakPressure }: Pick<School['rules'], 'meanPressure' | 'peakPressure'>): readonly number[] {
-  const [mean, peak] = [meanPressure.most, peakPressure.most];
+export function pressureSteps({ published }: Pick<School['engine'], 'published'>): readonly number[] {
+  const { meanKPa: mean, peakKPa: peak } = published;
   const between = (share: number): number => Math.round(mean + share * (peak - mean));
   return [Math.round(0.27 * mean), Math.round(0.55 * mean), mean, between(0.25), between(0.5), between(0.75), peak];
 }
 
 /** The steps of the school a picture was asked for. */
-export const schoolSteps = (schoolId: School['id']): readonly number[] => pressureSteps(schoolById(schoolId).rules);
+export const schoolSteps = (schoolId: School['id']): readonly number[] => pressureSteps(schoolById(schoolId).engine);
 
 /** Which step a pressure belongs to: one that reaches an upper end has left its step. */
 export const pressureStepper = (steps: readonly number[]): ((kPa: number) => number) =>

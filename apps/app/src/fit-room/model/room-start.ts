@@ -71,7 +71,7 @@ export function triedOf(picture: SitPicture, saddle: Saddle): TriedSetting {
     schoolVersion: school.version,
     coreVersion: CORE_VERSION,
     score: verdict.score,
-    missed: verdict.worst.map(({ id, value, stops }) => ({ id, value, stops })),
+    missed: verdict.worst.map(({ id, value, stops, error }) => ({ id, value, stops, half: error?.half ?? null })),
     thumb: pressureThumb(picture.grid, picture.pressureKPa, picture.overlapMm),
   };
 }

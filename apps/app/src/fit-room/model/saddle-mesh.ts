@@ -1,4 +1,4 @@
-import { crownRadiusMm, liftedBy, treeDrop, underside, type SitPicture } from '@fulcra/core';
+import { crownRadiusMm, motionOf, placed, treeDrop, underside, type SitPicture } from '@fulcra/core';
 import { BufferAttribute, BufferGeometry, Color, DoubleSide, Group, Mesh, MeshStandardMaterial, Vector3 } from 'three';
 import { PRESSURE_COLOURS, pressureStep, schoolSteps } from './pressure-scale';
 
@@ -29,7 +29,7 @@ export function saddleGroup(picture: SitPicture, heightAt: (xMm: number, yMm: nu
 function treeShell({ asked, pose }: SitPicture, liftedMm: number): Mesh {
   const under = underside(asked.saddle, asked.setup);
   const radius = crownRadiusMm(asked.saddle, asked.setup);
-  const lift = liftedBy(pose);
+  const motion = motionOf(pose);
   const positions: number[] = [];
   const length = asked.saddle.build.frame.lengthMm;
   for (let i = 0; i <= ROWS; i++) {
@@ -38,9 +38,9 @@ function treeShell({ asked, pose }: SitPicture, liftedMm: number): Mesh {
     const reach = Math.min(under.edgesAt(u).outerMm, 45 + 0.35 * under.edgesAt(u).outerMm);
     for (let j = 0; j <= 2 * ACROSS; j++) {
       const y = (reach * (j - ACROSS)) / ACROSS;
-      const x = asked.setup.placeMm + u;
-      const z = under.roofAt(u) - treeDrop(row, radius, Math.abs(y)) + lift(x, y) + liftedMm;
-      positions.push(...place(x, y, z).toArray());
+      const drop = treeDrop(row, radius, Math.abs(y));
+      const [px, py, pz] = placed(motion, asked.setup.placeMm + u, y, under.roofAt(u) - drop + liftedMm);
+      positions.push(...place(px, py, pz).toArray());
     }
   }
   const material = new MeshStandardMaterial({

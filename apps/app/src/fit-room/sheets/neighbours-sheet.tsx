@@ -1,10 +1,11 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type SaddleSetup, type NeighbourOf, type SitPicture } from '@fulcra/core';
+import { type SaddleSetup, type NeighbourOf, type SitPicture, betterOf } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Body, Small, Strong } from '../../ui/text';
+import { comparedSentence } from '../../words/compared-words';
 import { AXIS_WORDS, axisValue } from '../../words/setup-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
 
@@ -19,16 +20,13 @@ export interface NeighboursSheetProps {
 /** One real step either way on everything, best first: "it fits" is only known against "the next one doesn't". */
 export function NeighboursSheet({ open, onClose, picture, neighbours, onTake }: NeighboursSheetProps) {
   const here = picture.verdicts[0]!;
-  const sorted = [...(neighbours ?? [])].sort(
-    (a, b) => a.assessed.stops.length - b.assessed.stops.length || b.assessed.resting.score - a.assessed.resting.score,
-  );
+  const sorted = [...(neighbours ?? [])].sort((a, b) => betterOf(a.assessed, b.assessed));
   return (
     <Sheet title={FIT_ROOM_PHRASES.theNeighbours} open={open} onClose={onClose}>
       <Body>{FIT_ROOM_PHRASES.nowScore(sitHeadline(here), here.score.toFixed(0))}</Body>
       {neighbours === null ? <Body role="status">{FIT_ROOM_PHRASES.tryingOneStep}</Body> : null}
-      {sorted.map(({ axis, direction, assessed }) => {
+      {sorted.map(({ axis, direction, assessed, compared }) => {
         const tone = verdictTone(assessed.resting);
-        const by = assessed.resting.score - here.score;
         return (
           <XStack key={`${axis}${direction}`} borderTopWidth={1} borderColor="$rule" alignItems="center" gap="$s">
             <YStack flex={1} minWidth={0} paddingVertical="$s">
@@ -36,12 +34,7 @@ export function NeighboursSheet({ open, onClose, picture, neighbours, onTake }: 
                 {AXIS_WORDS[axis]} {direction > 0 ? '+' : '−'}: {axisValue(picture.asked.saddle, assessed.setup, axis)}
               </Strong>
               <Small>
-                {MARK[tone]} {sitHeadline(assessed.resting)}{' '}
-                {Math.abs(by) < 0.5
-                  ? FIT_ROOM_PHRASES.asGood
-                  : by > 0
-                    ? FIT_ROOM_PHRASES.betterBy(by.toFixed(0))
-                    : FIT_ROOM_PHRASES.worseBy((-by).toFixed(0))}
+                {MARK[tone]} {sitHeadline(assessed.resting)} {compared === null ? null : comparedSentence(compared)}
               </Small>
             </YStack>
             <Button

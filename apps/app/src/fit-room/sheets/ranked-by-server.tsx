@@ -11,7 +11,11 @@ import { Body, Name, Small } from '../../ui/text';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { setupLine } from '../../words/setup-words';
 import { sitNumber } from '../../words/sit-number';
+import { StandsOnLine } from '../views/stands-on';
 import { HeldBanner } from '../../tack';
+
+/** A whole stock in three poses and ridden takes the server's threads this long at most, ms. */
+const RANKED_WITHIN_MS = 240_000;
 
 interface RankedByServerProps {
   readonly saddles: readonly Saddle[];
@@ -27,7 +31,7 @@ export function RankedByServer({ saddles, visitId, ask, onTake, onHere }: Ranked
   const asked = { visitId, schoolId: ask.schoolId, rider: ask.rider, strapPullN: ask.strapPullN };
   const query = useQuery({
     queryKey: ['ranking', asked],
-    queryFn: async () => rankingSchema.parse(await api.request('POST', '/api/rankings', asked)),
+    queryFn: async () => rankingSchema.parse(await api.request('POST', '/api/rankings', asked, RANKED_WITHIN_MS)),
     retry: false,
     gcTime: 0,
   });
@@ -72,6 +76,7 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
           ? FIT_ROOM_PHRASES.refused(entry.stops.map(name).join(', '))
           : FIT_ROOM_PHRASES.score(entry.score.toFixed(0))}
       </Body>
+      <StandsOnLine of={entry.standsOn} />
       {entry.against.length === 0 ? null : (
         <Small>
           {FIT_ROOM_PHRASES.against(

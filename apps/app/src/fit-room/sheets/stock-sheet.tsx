@@ -10,6 +10,7 @@ import { Body, Name, Small } from '../../ui/text';
 import { problemWords } from '../../words/problem-words';
 import { setupLine } from '../../words/setup-words';
 import { sitNumber } from '../../words/sit-number';
+import { StandsOnLine } from '../views/stands-on';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
 import { useSitJob } from '../../engine/use-sit-job';
@@ -133,6 +134,7 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
       <Body>
         {MARK[tone]} {sitHeadline(best.resting)} {best.stops.length === 0 ? FIT_ROOM_PHRASES.score(best.score.toFixed(0)) : ''}
       </Body>
+      <StandsOnLine of={best.resting.standsOn} />
       {against.length === 0 ? null : (
         <Small>
           {FIT_ROOM_PHRASES.against(

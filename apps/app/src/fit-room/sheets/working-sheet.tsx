@@ -4,6 +4,8 @@ import { YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Body, Heading, Small, Verdict } from '../../ui/text';
+import { borderlineWords, errorSentence, valueWithError } from '../../words/error-words';
+import { capital } from '../../words/letter-case';
 import { needsWords } from '../../words/school-words';
 import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS, howWords } from '../../words/criterion-words';
@@ -21,11 +23,13 @@ export interface WorkingSheetProps {
 /** One number opened: where it comes from, what is wanted, what would turn it, what other schools want. */
 export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProps) {
   const words = row === null ? null : SIT_WORDS[row.id];
+  const sure = row === null ? null : errorSentence(row);
   return (
     <Sheet title={words?.name ?? FIT_ROOM_PHRASES.working} open={row !== null} onClose={onClose}>
       {row === null || words === null ? null : (
         <YStack gap="$m">
-          <Verdict>{row.value === null ? FIT_ROOM_PHRASES.notMeasured : sitNumber(row.id, row.unit, row.value)}</Verdict>
+          <Verdict>{row.value === null ? FIT_ROOM_PHRASES.notMeasured : valueWithError(row)}</Verdict>
+          {row.verdict === 'borderline' ? <Body>{capital(borderlineWords(row))}.</Body> : null}
           <Body>
             {schoolById(picture.asked.schoolId).name} {wantedWords(row)}.{row.outside === 0 ? '' : ` ${rowWords(row)}.`}
           </Body>
@@ -37,6 +41,12 @@ export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProp
               <Small key={line}>{line}</Small>
             ))}
           </YStack>
+          {sure === null ? null : (
+            <YStack gap="$xs">
+              <Heading>{FIT_ROOM_PHRASES.howSureIsIt}</Heading>
+              <Body>{sure}</Body>
+            </YStack>
+          )}
           <YStack gap="$xs">
             <Heading>{FIT_ROOM_PHRASES.whatWouldTurn}</Heading>
             <Body>{turnsWords(row)}</Body>

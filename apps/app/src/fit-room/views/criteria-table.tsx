@@ -1,5 +1,5 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type SchoolId, type SitRow, schoolById, type SitPicture } from '@fulcra/core';
+import { type BuiltInSchoolId, type SchoolId, type SitRow, isOwnSchool, schoolById, type SitPicture } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -7,9 +7,11 @@ import { Button } from '../../ui/button';
 import { Body, Heading, Small, Strong } from '../../ui/text';
 import { useWide } from '../../ui/use-wide';
 import { needsWords } from '../../words/school-words';
+import { plusMinus, valueWithError } from '../../words/error-words';
 import { sitNumber } from '../../words/sit-number';
+import { StandsOnLine } from './stands-on';
 import { SIT_WORDS } from '../../words/criterion-words';
-import { ROW_TONE, verdictTone, wantedWords } from '../../words/sit-words';
+import { ROW_TONE, rowMark, verdictTone, wantedWords } from '../../words/sit-words';
 
 export interface CriteriaTableProps {
   readonly picture: SitPicture;
@@ -22,7 +24,7 @@ export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
   const [all, setAll] = useState(false);
   const [mine, ...others] = picture.verdicts;
   const told = mine!.rows.filter((r) => r.verdict !== 'noOpinion' || all);
-  const order = { bad: 0, lookOut: 1, notMeasured: 2, good: 3, noOpinion: 4 } as const;
+  const order = { bad: 0, lookOut: 1, borderline: 2, notMeasured: 3, good: 4, noOpinion: 5 } as const;
   const sorted = [...told].sort((a, b) => Number(b.stops) - Number(a.stops) || order[a.verdict] - order[b.verdict] || b.costs - a.costs);
   const shownRows = all ? sorted : sorted.filter((r) => r.verdict !== 'good' || r.id === shownId);
   const good = sorted.length - sorted.filter((r) => r.verdict !== 'good').length;
@@ -30,6 +32,7 @@ export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
     <YStack>
       <Heading>{FIT_ROOM_PHRASES.criterionByCriterion(schoolById(mine!.schoolId).name)}</Heading>
       <Small>{FIT_ROOM_PHRASES.scoreOf100(mine!.score.toFixed(0), others.map((o) => initials(o.schoolId)).join(', '))}</Small>
+      <StandsOnLine of={mine!.standsOn} />
       {shownRows.map((row) => (
         <Row
           key={row.id}
@@ -50,14 +53,14 @@ export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
   );
 }
 
-const INITIALS: Readonly<Record<SchoolId, string>> = {
+const INITIALS: Readonly<Record<BuiltInSchoolId, string>> = {
   'static-close': 'SC',
   'shoulder-line': 'SL',
   'room-to-move': 'RM',
   'panel-first': 'PF',
   western: 'W',
 };
-const initials = (id: SchoolId): string => `${INITIALS[id]} ${schoolById(id).name.toLowerCase()}`;
+const initials = (id: SchoolId): string => (isOwnSchool(id) ? schoolById(id).name : `${INITIALS[id]} ${schoolById(id).name.toLowerCase()}`);
 
 interface RowProps {
   readonly row: SitRow;
@@ -70,7 +73,13 @@ function Row({ row, others, chosen, onPress }: RowProps) {
   const tone = ROW_TONE[row.verdict];
   const wide = useWide();
   const value = row.value === null ? FIT_ROOM_PHRASES.notMeasured2 : sitNumber(row.id, row.unit, row.value);
-  const needs = row.verdict === 'notMeasured' && row.needs.length > 0 ? FIT_ROOM_PHRASES.waitsFor(needsWords(row.needs)) : wantedWords(row);
+  const error = plusMinus(row);
+  const needs =
+    row.verdict !== 'notMeasured'
+      ? wantedWords(row)
+      : row.needs.length > 0
+        ? FIT_ROOM_PHRASES.waitsFor(needsWords(row.needs))
+        : FIT_ROOM_PHRASES.notMeasured2;
   return (
     <XStack borderTopWidth={1} borderColor="$rule" backgroundColor={chosen ? '$sheet' : 'transparent'}>
       <Button
@@ -78,27 +87,30 @@ function Row({ row, others, chosen, onPress }: RowProps) {
         tight
         grow
         pressed={chosen}
-        label={FIT_ROOM_PHRASES.showTheWorking(SIT_WORDS[row.id].name, value, needs)}
+        label={FIT_ROOM_PHRASES.showTheWorking(SIT_WORDS[row.id].name, row.value === null ? value : valueWithError(row), needs)}
         onPress={onPress}
       >
         <XStack flex={1} gap="$s" alignItems="center">
           <Body color={tone === 'plain' ? '$muted' : `$${tone}`} aria-hidden>
-            {row.stops ? '■' : MARK[tone]}
+            {rowMark(row)}
           </Body>
           <YStack flex={1} minWidth={0}>
             <Body fontWeight={row.verdict === 'good' || row.verdict === 'noOpinion' ? '400' : '700'}>{SIT_WORDS[row.id].name}</Body>
             <Small>
               {needs}
-              {row.stops ? FIT_ROOM_PHRASES.refusesTheSaddle : ''}
+              {row.stops ? FIT_ROOM_PHRASES.refusesTheSaddle : row.verdict === 'borderline' ? FIT_ROOM_PHRASES.cantBeTold : ''}
             </Small>
           </YStack>
-          <Strong color={tone === 'plain' ? '$muted' : `$${tone}`}>{value}</Strong>
+          <YStack alignItems="flex-end">
+            <Strong color={tone === 'plain' ? '$muted' : `$${tone}`}>{value}</Strong>
+            {error === null ? null : <Small>{error}</Small>}
+          </YStack>
           <XStack gap={wide ? '$s' : 3} aria-hidden>
             {others.map((o, i) => {
               const t = ROW_TONE[o.verdict];
               return (
                 <Small key={i} color={t === 'plain' ? '$muted' : `$${t}`}>
-                  {o.verdict === 'noOpinion' ? '·' : o.stops ? '■' : MARK[t]}
+                  {o.verdict === 'noOpinion' ? '·' : rowMark(o)}
                 </Small>
               );
             })}

@@ -8,13 +8,14 @@ interface PressureKeyProps {
   readonly widthPx: number;
   readonly topPx: number;
   readonly ink: string;
-  readonly rules: School['rules'];
+  readonly engine: School['engine'];
 }
 
-/** The scale: kPa at the ends of the steps; the two screening levels are called that. */
-export function PressureKey({ widthPx, topPx, ink, rules }: PressureKeyProps) {
-  const steps = pressureSteps(rules);
-  const screened = [rules.meanPressure.most, rules.peakPressure.most];
+/** The scale: kPa at the ends of the steps; the published levels stand out. */
+export function PressureKey({ widthPx, topPx, ink, engine }: PressureKeyProps) {
+  const steps = pressureSteps(engine);
+  const { meanKPa, peakKPa } = engine.published;
+  const screened = [meanKPa, peakKPa];
   const [left, right] = [widthPx * 0.05, widthPx * 0.95];
   const step = (right - left) / PRESSURE_COLOURS.length;
   return (
@@ -37,7 +38,7 @@ export function PressureKey({ widthPx, topPx, ink, rules }: PressureKeyProps) {
         </SvgText>
       ))}
       <SvgText x={left} y={topPx + 47} fontFamily={BODY_FONT} fontSize={13} fill={ink}>
-        {FIT_ROOM_PHRASES.screeningLevels(rules.meanPressure.most, rules.peakPressure.most)}
+        {FIT_ROOM_PHRASES.relativeLevels(meanKPa, peakKPa)}
       </SvgText>
     </G>
   );

@@ -13,7 +13,7 @@ export function PressureMap({
   px,
   gap,
 }: {
-  readonly picture: SitPicture;
+  readonly picture: Pick<SitPicture, 'grid' | 'pressureKPa' | 'overlapMm' | 'asked'>;
   readonly leftPx: number;
   readonly topPx: number;
   readonly px: number;

@@ -5,7 +5,8 @@ import {
   type Pose,
   type SaddleCut,
   SIDES,
-  liftedBy,
+  motionOf,
+  placed,
   point,
   saddleCut,
   surfaceHeightMm,
@@ -157,9 +158,9 @@ function cutAt(picture: SitPicture, atMm: number, spineMm: number): Cut | null {
   const cut = saddleCut(asked.saddle, asked.setup, over, atMm);
   if (cut === null) return null;
   const under = underside(asked.saddle, asked.setup);
-  const u = atMm - asked.setup.placeMm;
+  const u = atMm - asked.setup.placeMm - pose.surgeMm;
   const row = under.rowAt(u);
-  const lift = liftedBy(over);
+  const motion = motionOf(over);
   const i = Math.floor((atMm - grid.fromXMm) / grid.stepMm);
   const cells = [];
   const open = { near: { sum: 0, count: 0 }, off: { sum: 0, count: 0 } };
@@ -172,7 +173,9 @@ function cutAt(picture: SitPicture, atMm: number, spineMm: number): Cut | null {
     open[side].sum += Math.max(0, -overlap);
     open[side].count++;
     const height = under.heightIn(row, u, yMm);
-    if (kPa > 0 && Number.isFinite(height)) cells.push({ yMm, zMm: height + lift(atMm, yMm), kPa });
+    if (!(kPa > 0) || !Number.isFinite(height)) continue;
+    const [, y, z] = placed(motion, atMm - pose.surgeMm, yMm, height);
+    cells.push({ yMm: y, zMm: z, kPa });
   }
   const gaps = SIDES.flatMap((side) => {
     const gapMm = open[side].count === 0 ? 0 : open[side].sum / open[side].count;

@@ -1,7 +1,7 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { pathOf } from '../../drawings/path-of';
 import { type TrueScale, trueScale } from '../../drawings/true-scale';
-import { type BackSurface, type SitRow, schoolById, liftedBy, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
+import { type BackSurface, type SitRow, motionOf, placed, schoolById, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { BODY_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
@@ -36,7 +36,7 @@ export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, sh
       <Path d={pathIn(plane, spine)} fill="none" stroke={palette.ink} strokeWidth={3} />
       <Line x1={x(atMm)} x2={x(atMm)} y1={0} y2={heightPx} stroke={palette.action} strokeWidth={2} />
       {groove === null ? null : <Groove cx={x(groove)} cy={heightPx - 16} palette={palette} />}
-      <Straps picture={picture} tree={tree} groove={groove} plane={plane} strong={shown?.id === 'strapLean'} />
+      <Straps picture={picture} tree={tree} plane={plane} strong={shown?.id === 'strapLean'} />
       <Path d={panelPath(picture, tree, x, y)} fill={palette.leather} opacity={0.3} />
       <Path d={pathIn(plane, tree)} fill="none" stroke={palette.leather} strokeWidth={8} strokeLinecap="round" strokeLinejoin="round" />
       {low === null ? null : <Path d={lowMark(x(low), y(surfaceHeightMm(surface, low, 0)))} fill={palette.action} />}
@@ -69,20 +69,14 @@ interface OnTree {
 }
 
 /** Each strap from its anchor toward the groove, as far down as is drawn. */
-function Straps({
-  picture,
-  tree,
-  groove,
-  plane: { x, y, footMm },
-  strong,
-}: OnTree & { readonly groove: number | null; readonly strong: boolean }) {
+function Straps({ picture, tree, plane: { x, y, footMm }, strong }: OnTree & { readonly strong: boolean }) {
   const { leather } = usePalette();
   const { girthBuckle } = schoolById(picture.asked.schoolId).engine;
   return picture.pulls.map((pull) => {
-    const hangsMm = girthBuckle.belowMm - pull.strap.belowMm;
-    const anchor = onTree(tree, pull.xMm) - pull.strap.belowMm;
+    const hangsMm = girthBuckle.belowMm - pull.belowMm;
+    const anchor = onTree(tree, pull.xMm) - pull.belowMm;
     const share = (anchor - footMm) / Math.max(1, hangsMm);
-    const toX = pull.xMm + (groove === null ? 0 : groove - pull.xMm) * Math.min(1, share);
+    const toX = pull.xMm + (pull.buckleMm - pull.xMm) * Math.min(1, share);
     return (
       <Line
         key={pull.strap.id}
@@ -160,12 +154,12 @@ function spineOf(surface: BackSurface, fromMm: number, toMm: number): PointXz[] 
 /** The crown line of the tree as it has settled. */
 function treeOf({ asked, pose }: SitPicture): PointXz[] {
   const under = underside(asked.saddle, asked.setup);
-  const lift = liftedBy(pose);
+  const motion = motionOf(pose);
   const count = Math.ceil(asked.saddle.build.frame.lengthMm / STEP_MM);
   return Array.from({ length: count + 1 }, (_, i) => {
     const u = (asked.saddle.build.frame.lengthMm * i) / count;
-    const x = asked.setup.placeMm + u;
-    return { x, z: under.roofAt(u) + lift(x, 0) };
+    const [x, , z] = placed(motion, asked.setup.placeMm + u, 0, under.roofAt(u));
+    return { x, z };
   });
 }
 
@@ -173,18 +167,20 @@ const onTree = (tree: readonly PointXz[], xMm: number): number =>
   tree.reduce((best, p) => (Math.abs(p.x - xMm) < Math.abs(best.x - xMm) ? p : best)).z;
 
 /** The panel's under line, halfway across it, seen through the flank. */
-function panelPath({ asked, pose }: SitPicture, tree: readonly PointXz[], x: (mm: number) => number, z: (mm: number) => number): string {
+function panelPath({ asked, pose }: SitPicture, tree: readonly PointXz[], x: (mm: number) => number, y: (mm: number) => number): string {
   const under = underside(asked.saddle, asked.setup);
-  const lift = liftedBy(pose);
+  const motion = motionOf(pose);
   const line: PointXz[] = [];
   for (let u = under.fromMm; u <= under.toMm; u += STEP_MM) {
     const { innerMm, outerMm } = under.edgesAt(u);
-    const height = under.heightIn(under.rowAt(u), u, -(innerMm + 0.35 * (outerMm - innerMm)));
-    const at = asked.setup.placeMm + u;
-    if (Number.isFinite(height)) line.push({ x: at, z: height + lift(at, 0) });
+    const out = innerMm + 0.35 * (outerMm - innerMm);
+    const height = under.heightIn(under.rowAt(u), u, -out);
+    if (!Number.isFinite(height)) continue;
+    const [at, , z] = placed(motion, asked.setup.placeMm + u, 0, height);
+    line.push({ x: at, z });
   }
   const all = [...tree, ...line.reverse()];
-  return `${pathOf(all.map((p) => [x(p.x), z(p.z)]))}Z`;
+  return `${pathOf(all.map((p) => [x(p.x), y(p.z)]))}Z`;
 }
 
 const lowMark = (cx: number, cy: number): string => `M${cx - 7} ${cy + 16}L${cx + 7} ${cy + 16}L${cx} ${cy + 4}Z`;

@@ -46,7 +46,15 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
       >
         <Line x1={0} x2={widthPx} y1={y(0)} y2={y(0)} stroke={palette.ink} strokeWidth={1.5} strokeDasharray="2 5" />
         {SIDES.map((side) => (
-          <ScapulaWedge key={side} side={side} landmarks={landmarks} x={x} y={y} colour={palette.leather} />
+          <ScapulaWedge
+            key={side}
+            side={side}
+            landmarks={landmarks}
+            nowMm={picture.bladesMm?.[side] ?? null}
+            x={x}
+            y={y}
+            colour={palette.leather}
+          />
         ))}
         <EndLine
           atMm={landmarks.lastRib.atMm}
@@ -68,7 +76,7 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
         <Name x={widthPx / 2} y={15} text={FIT_ROOM_PHRASES.offO} colour={palette.off} />
         <Name x={widthPx / 2} y={heightPx - 4} text={FIT_ROOM_PHRASES.nNear} colour={palette.near} />
         <Name x={widthPx - 8} y={heightPx - 8} text={FIT_ROOM_PHRASES.tail} colour={palette.muted} end />
-        <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} rules={schoolById(picture.asked.schoolId).rules} />
+        <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} engine={schoolById(picture.asked.schoolId).engine} />
       </Svg>
     </YStack>
   );
@@ -118,6 +126,8 @@ const Plus = ({ cx, cy, colour }: { readonly cx: number; readonly cy: number; re
 );
 
 interface WedgeProps {
+  /** Where the edge stands in motion; null while it stands. */
+  readonly nowMm: number | null;
   readonly side: 'near' | 'off';
   readonly landmarks: Landmarks;
   readonly x: (mm: number) => number;
@@ -126,7 +136,7 @@ interface WedgeProps {
 }
 
 /** The scapula's travel: a strong stroke at rest, a thin one drawn forward, a wedge between. */
-function ScapulaWedge({ side, landmarks, x, y, colour }: WedgeProps) {
+function ScapulaWedge({ side, landmarks, nowMm, x, y, colour }: WedgeProps) {
   const { restMm, forwardMm } = landmarks.scapula[side];
   if (restMm === null) return null;
   const [a, b] = side === 'near' ? [-60, -150] : [60, 150];
@@ -138,7 +148,7 @@ function ScapulaWedge({ side, landmarks, x, y, colour }: WedgeProps) {
           <Line x1={x(restMm)} x2={x(forwardMm)} y1={y(a)} y2={y(b)} stroke={colour} strokeWidth={1.5} />
         </G>
       )}
-      <Line x1={x(restMm)} x2={x(restMm)} y1={y(a)} y2={y(b)} stroke={colour} strokeWidth={3.5} />
+      <Line x1={x(nowMm ?? restMm)} x2={x(nowMm ?? restMm)} y1={y(a)} y2={y(b)} stroke={colour} strokeWidth={3.5} />
     </G>
   );
 }

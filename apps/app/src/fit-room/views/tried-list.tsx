@@ -8,7 +8,7 @@ import { Button } from '../../ui/button';
 import { Body, Heading, Small, Strong } from '../../ui/text';
 import { usePalette } from '../../ui/use-palette';
 import { setupLine } from '../../words/setup-words';
-import { SIT_WORDS } from '../../words/criterion-words';
+import { criterionName } from '../../words/criterion-words';
 import { PRESSURE_COLOURS, pressureStep, schoolSteps } from '../model/pressure-scale';
 
 export interface TriedListProps {
@@ -41,7 +41,7 @@ export function TriedList({ tried, chosenId, saddles, onPutOn, onChoose, onDrop 
               <Small>{saddle === undefined ? FIT_ROOM_PHRASES.noLongerIn : setupLine(describedOf(saddle), t.setup)}</Small>
               <Small color={stops.length > 0 ? '$bad' : '$muted'}>
                 {stops.length > 0
-                  ? FIT_ROOM_PHRASES.refused2(stops.map((m) => SIT_WORDS[m.id].name.toLowerCase()).join(', '))
+                  ? FIT_ROOM_PHRASES.refused2(stops.map((m) => criterionName(m.id).toLowerCase()).join(', '))
                   : FIT_ROOM_PHRASES.score4(
                       t.score.toFixed(0),
                       t.missed.length === 0
@@ -49,7 +49,7 @@ export function TriedList({ tried, chosenId, saddles, onPutOn, onChoose, onDrop 
                         : FIT_ROOM_PHRASES.misses2(
                             t.missed
                               .slice(0, 2)
-                              .map((m) => SIT_WORDS[m.id].name.toLowerCase())
+                              .map((m) => criterionName(m.id).toLowerCase())
                               .join(', '),
                           ),
                     )}

@@ -1,9 +1,10 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type SitVerdict, type NeighbourOf, type SitPicture } from '@fulcra/core';
+import { type NeighbourOf, type SitPicture } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
 import { Body, Small, Verdict } from '../../ui/text';
 import { chainSentence } from '../../words/chain-words';
+import { comparedWords } from '../../words/compared-words';
 import { remedyOfRow, sitHeadline, verdictTone } from '../../words/sit-words';
 
 export interface VerdictBlockProps {
@@ -30,7 +31,9 @@ export function VerdictBlock({ picture, neighbours, compared }: VerdictBlockProp
       {verdict.chains.slice(0, 2).map((chain) => (
         <Body key={chain.id}>{chainSentence(chain)}</Body>
       ))}
-      <Small minHeight={WIDTHS_PX}>{neighbours === null ? FIT_ROOM_PHRASES.tryingOneWidth : widthsBeside(verdict, neighbours)}</Small>
+      <Small minHeight={WIDTHS_PX}>
+        {neighbours === null ? FIT_ROOM_PHRASES.tryingOneWidth : widthsBeside(picture.asked.saddle, neighbours)}
+      </Small>
     </YStack>
   );
 }
@@ -39,20 +42,13 @@ export function VerdictBlock({ picture, neighbours, compared }: VerdictBlockProp
 const WIDTHS_PX = 64;
 
 /** A width is only known against the next one. */
-function widthsBeside(here: SitVerdict, neighbours: readonly NeighbourOf[]): string {
+function widthsBeside(saddle: SitPicture['asked']['saddle'], neighbours: readonly NeighbourOf[]): string {
   const told = (direction: -1 | 1, name: string): string => {
     const found = neighbours.find((n) => n.axis === 'width' && n.direction === direction);
     if (found === undefined) return FIT_ROOM_PHRASES.thereIsNothing(name);
-    const by = found.assessed.resting.score - here.score;
-    const worse = found.assessed.stops.length > here.stops.length;
-    const compared = worse
-      ? FIT_ROOM_PHRASES.wouldBeRefused
-      : Math.abs(by) < 1
-        ? FIT_ROOM_PHRASES.asGood2
-        : by > 0
-          ? FIT_ROOM_PHRASES.betterBy2(by.toFixed(0))
-          : FIT_ROOM_PHRASES.worseBy2((-by).toFixed(0));
-    return FIT_ROOM_PHRASES.next(name, compared, sitHeadline(found.assessed.resting).replace(/\.$/, '').toLowerCase());
+    const label = saddle.front.settings[found.assessed.setup.width]?.label ?? '';
+    const compared = found.compared === null ? '' : `${comparedWords(found.compared)} `;
+    return FIT_ROOM_PHRASES.next(name, label, compared, sitHeadline(found.assessed.resting).replace(/\.$/, '').toLowerCase());
   };
   return `${told(-1, 'narrower')} ${told(1, 'wider')}`;
 }

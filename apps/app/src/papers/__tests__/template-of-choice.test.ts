@@ -1,4 +1,6 @@
 import {
+  motionOf,
+  placed,
   type Item,
   backSurface,
   bodyFrom,
@@ -46,13 +48,15 @@ describe('templates of the chosen setting', () => {
     expect(lastRib!.words.lines).toContain('The saddle does not reach here: section alone');
   });
 
-  it('the tree stands over the spine by what the solver found there, to a tenth', () => {
+  it('the tree stands over the spine by what the solver found there, to a quarter of a millimetre', () => {
     const { template } = made[2]!;
     const at = measured.sections.low.takenAtMm;
     const [tree] = lines(template.items, 'arch');
     const over = tree!.reduce((a, b) => (Math.abs(b.yMm) < Math.abs(a.yMm) ? b : a)).zMm;
-    const lift = pose.heaveMm - Math.tan((pose.pitchDeg * Math.PI) / 180) * at;
-    expect(over).toBeCloseTo(outcome.value.under.roofAt(at - setup.placeMm) + lift - spine(at), 1);
+    const from = at - pose.surgeMm;
+    const [, , z] = placed(motionOf(pose), from, 0, outcome.value.under.roofAt(from - setup.placeMm));
+    // the point of the outline nearest the spine may lie a millimetre beside it, on a tree that has rolled
+    expect(Math.abs(over - (z - spine(at)))).toBeLessThan(0.25);
   });
 
   it('without a rest the sections stand alone', () => {

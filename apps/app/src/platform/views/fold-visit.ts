@@ -1,4 +1,5 @@
-import { type VisitPage, type Write, type WriteOf } from '@fulcra/contract';
+import { type Decision, type VisitPage, type Write, type WriteOf } from '@fulcra/contract';
+import { standingDecision } from '@fulcra/core';
 import { type FoldContext } from './fold-context';
 import { fieldsOf } from './fold-records';
 
@@ -9,13 +10,20 @@ export function foldTakes(takes: VisitPage['takes'], write: WriteOf<'take'> | Wr
   return [...takes, { id: write.takeId, visitId: write.visitId, hand, withdrawn: false, ...write.body }];
 }
 
-/** What stands, and what it superseded, once one more is decided. */
-export function foldDecision<T extends Pick<VisitPage, 'decision' | 'superseded'>>(of: T, write: WriteOf<'decision'>, fitter: string): T {
-  const known = [of.decision, ...of.superseded].some((d) => d?.id === write.decisionId);
-  if (known) return of;
-  const decision = { id: write.decisionId, visitId: write.visitId, fitter, ...write.body };
-  return { ...of, decision, superseded: of.decision === null ? of.superseded : [...of.superseded, of.decision] };
+type Decided = Pick<VisitPage, 'decision' | 'superseded'>;
+
+const allDecided = ({ decision, superseded }: Decided): Decision[] => [...superseded, ...(decision === null ? [] : [decision])];
+
+/** What stands, and what it superseded, once one more is decided, where the visit's facts aren't at hand: a width never supersedes a setting. */
+export function foldDecision<T extends Decided>(of: T, write: WriteOf<'decision'>, fitter: string): T {
+  if (allDecided(of).some((d) => d.id === write.decisionId)) return of;
+  const made = { id: write.decisionId, visitId: write.visitId, fitter, ...write.body };
+  if (of.decision?.triedId != null && made.triedId == null) return { ...of, superseded: [...of.superseded, made] };
+  return { ...of, decision: made, superseded: allDecided(of) };
 }
+
+/** Which of its decisions stands hangs on what is chosen: worked out again whenever either changes. */
+const decidedAgain = (page: VisitPage): VisitPage => ({ ...page, ...standingDecision(allDecided(page), page.facts) });
 
 /** A visit's page once one of its takes, facts, photos or a decision is written. */
 function foldIntoPage(page: VisitPage, write: Write, hand: string): VisitPage {
@@ -25,14 +33,20 @@ function foldIntoPage(page: VisitPage, write: Write, hand: string): VisitPage {
       return { ...page, takes: foldTakes(page.takes, write, hand) };
     case 'fact':
       if (page.facts.some((f) => f.id === write.factId)) return page;
-      return { ...page, facts: [...page.facts, { id: write.factId, visitId: write.visitId, hand, withdrawn: false, ...write.body }] };
+      return decidedAgain({
+        ...page,
+        facts: [...page.facts, { id: write.factId, visitId: write.visitId, hand, withdrawn: false, ...write.body }],
+      });
     case 'factWithdrawal':
-      return { ...page, facts: page.facts.map((f) => (f.id === write.factId ? { ...f, withdrawn: write.body.withdrawn } : f)) };
+      return decidedAgain({
+        ...page,
+        facts: page.facts.map((f) => (f.id === write.factId ? { ...f, withdrawn: write.body.withdrawn } : f)),
+      });
     case 'photo':
       if (page.photos.some((p) => p.id === write.photoId)) return page;
       return { ...page, photos: [...page.photos, { id: write.photoId, visitId: write.visitId, hand, heldBytes: 0, ...write.body }] };
     case 'decision':
-      return foldDecision(page, write, hand);
+      return decidedAgain(foldDecision(page, write, hand));
     default:
       return page;
   }

@@ -24,6 +24,8 @@ function verdictAt(includedAngleDeg: number) {
     panelDepthMm: 38,
     padMm: 0,
     panelFromSpineMm: DEFAULT_CHANNEL_MM / 2,
+    sinkMm: 0,
+    sinkHalfMm: 0,
   });
   if (!laid.ok) throw new Error('refused');
   return judgeFront(laid.value, schoolById('static-close'), 45);

@@ -1,0 +1,4 @@
+import { SchoolsScreen } from '../../schools/schools-screen';
+import { signedIn } from '../../session/signed-in';
+
+export default signedIn(SchoolsScreen);

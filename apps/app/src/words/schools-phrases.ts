@@ -1,0 +1,60 @@
+import { type FieldUnit, type SchoolPart } from '@fulcra/core';
+
+/** What the screens of the schools say. */
+export const SCHOOLS_PHRASES = {
+  title: 'Schools',
+  note: 'The rules that judge. Copy one, change its numbers, hand it on.',
+  own: 'Own schools',
+  builtIn: 'Schools that come with it',
+  noneYet: 'None yet. Copy one below and change what you do otherwise.',
+  copy: (name: string): string => `Copy ${name}`,
+  copyShort: 'Copy',
+  copyName: (name: string): string => `${name}, our way`,
+  made: (name: string): string => `${name} is copied.`,
+  open: (name: string): string => `Open ${name}`,
+  version: (version: number, changed: number): string =>
+    `Version ${version}; ${changed === 0 ? 'as its original' : changed === 1 ? 'one number differs' : `${changed} numbers differ`}`,
+  basedOn: (name: string, version: number): string => `copied from ${name}, version ${version}`,
+  takeAFile: 'Take in a school from a file',
+  notASchool: 'This file holds no school. Nothing was taken in.',
+  takenIn: (name: string): string => `${name} is taken in.`,
+  tooMany: (most: number): string => `No more than ${most} own schools are kept.`,
+  name: 'Name',
+  save: 'Save as a new version',
+  saved: (version: number): string => `Version ${version} is saved. Visits judged before keep what was said then.`,
+  handOn: 'Hand on as a file',
+  onlyChanged: 'Only what differs',
+  everything: 'Every number',
+  search: 'Find a number',
+  was: (value: string): string => `original ${value}`,
+  back: 'Back to the original',
+  range: (least: number, most: number, unit: string): string => `from ${least} to ${most}${unit}`,
+  nothingDiffers: 'Nothing differs from the original yet.',
+  readOnly: 'This one comes with the product and stays as it is. Copy it to change it.',
+  source: 'Every number is a default of the trade or of this model, unless the documentation names its source.',
+  earlier: 'Earlier versions',
+  earlierLine: (version: number, on: string, by: string, changed: number): string => `Version ${version}, ${on}, ${by}: ${changed} changed`,
+  takeUp: (version: number): string => `Begin again from version ${version}`,
+  unknown: 'There is no such school.',
+  toSchools: 'Schools: the rules that judge',
+  parts: {
+    front: 'The front',
+    rules: 'What is judged',
+    chains: 'From where on a chain of faults is told',
+    errors: 'How far a hand is off',
+    engine: 'What the engine takes for granted',
+  } satisfies Readonly<Record<SchoolPart, string>>,
+} as const;
+
+const UNIT_WORDS: Readonly<Record<FieldUnit, string>> = {
+  mm: ' mm',
+  deg: '°',
+  kPa: ' kPa',
+  'kPa/mm': ' kPa/mm',
+  N: ' N',
+  Nm: ' Nm',
+  'Nm/deg': ' Nm/°',
+  share: '',
+  number: '',
+};
+export const unitWords = (unit: FieldUnit): string => UNIT_WORDS[unit];

@@ -215,8 +215,9 @@ test('the arch is exchanged for another the head is made with, and the rider mov
   await expect(arch).toHaveAttribute('aria-label', 'Arch: peaked arch, crown radius 20 mm');
   await expect(fitter.button('Arch: less')).toHaveAttribute('aria-disabled', 'true');
   await looksAt(fitter, 'Criteria');
-  await expect(over).not.toHaveAttribute('aria-label', said!);
+  // what is right now stands among all criteria
   await fitter.button(/^All criteria: /).click();
+  await expect(over).not.toHaveAttribute('aria-label', said!);
   const level = page.getByRole('button', { name: /^Level of the seat: / });
   const before = await level.getAttribute('aria-label');
   await looksAt(fitter, 'Change it');
@@ -234,6 +235,7 @@ test('the server ranks the stock with the same answer as this device, and says w
   project,
 }) => {
   test.skip(project.name !== 'phone', 'the same sheet at any width');
+  test.setTimeout(420_000);
   const fitter = await entersRoom(page);
   await fitter.button('Other saddle').click();
   const sheet = page.getByRole('dialog', { name: 'The stock on this back' });
@@ -241,13 +243,13 @@ test('the server ranks the stock with the same answer as this device, and says w
   await sheet
     .getByRole('button', { name: /on at its best$/ })
     .first()
-    .waitFor({ timeout: 60_000 });
+    .waitFor({ timeout: 120_000 });
   const here = await best();
   await page.keyboard.press('Escape');
   await answersSlowly(page, true);
   await fitter.button('Other saddle').click();
   await sheet.getByRole('button', { name: 'Let the server rank it' }).click();
-  await expect(sheet.getByText(/Ranked by the server on \d+ threads/)).toBeVisible({ timeout: 60_000 });
+  await expect(sheet.getByText(/Ranked by the server on \d+ threads/)).toBeVisible({ timeout: 150_000 });
   expect(await best()).toEqual(here);
   await page.keyboard.press('Escape');
   await context.setOffline(true);

@@ -59,7 +59,7 @@ test('a take that disagrees is named, and one more settles it', async ({ page })
   await fitter.takes(2, [90, 92, 150, 152]);
   await expect(page.getByText(/Takes 1 and 2 differ by \d+ mm/)).toBeVisible();
   await fitter.takes(3, [79, 78, 141, 140]);
-  await expect(page.getByText(/Take 2 is the odd one out, by \d+ mm/)).toBeVisible();
+  await expect(page.getByText(/Take 2 is the odd one out: it lies \d+\.\d mm off/)).toBeVisible();
   await fitter.button('Withdraw take 2').click();
   await expect(page.getByText('Take 2 is withdrawn.')).toBeVisible();
   await fitter.button('Undo').last().click();

@@ -11,7 +11,7 @@ test('a sheet keeps the focus, scrolls to its end, and goes by Escape or by a dr
   await page.goto(`${page.url()}/fit-room`);
   await fitter.button('Other saddle').click();
   const sheet = page.getByRole('dialog', { name: 'The stock on this back' });
-  await expect(sheet.getByText(/^1\. /)).toBeVisible();
+  await expect(sheet.getByText(/^1\. /)).toBeVisible({ timeout: 120_000 });
   const foot = async () => sheet.boundingBox().then((box) => box!.y + box!.height);
   const lowest = page.viewportSize()!.height + 1;
   await expect.poll(foot).toBeLessThanOrEqual(lowest);
@@ -24,7 +24,7 @@ test('a sheet keeps the focus, scrolls to its end, and goes by Escape or by a dr
   await expect(sheet).toHaveCount(0);
   await expect(fitter.button('Other saddle')).toBeFocused();
   await fitter.button('Other saddle').click();
-  await expect(sheet.getByText(/^1\. /)).toBeVisible();
+  await expect(sheet.getByText(/^1\. /)).toBeVisible({ timeout: 120_000 });
   await expect.poll(foot).toBeLessThanOrEqual(lowest);
   const again = (await sheet.boundingBox())!;
   await page.mouse.move(again.x + 300, again.y + 20);

@@ -1,11 +1,9 @@
 import { performance } from 'node:perf_hooks';
 import {
-  ENGINE_DEFAULTS,
   SECTION_STATIONS,
   backSurface,
   evenArch,
   frontFit,
-  inSeries,
   normal,
   paddingOfSchool,
   point,
@@ -20,7 +18,7 @@ import {
 } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, demoSection, frontTakes, stationAtMm, trueStation } from '@fulcra/demo';
 import { readTakes } from '@fulcra/core';
-import { benchCells } from './bench-cells';
+import { benchJob } from './bench-cells';
 import { plainEvenAngle } from './plain-search';
 
 const ROUNDS = 15;
@@ -62,9 +60,7 @@ const six = SECTION_STATIONS.map((station) => {
   if (!outcome.ok) throw new Error(`${station} cannot be read`);
   return { xMm: stationAtMm(animal.back, station), section: outcome.value.section };
 });
-const springs = inSeries([ENGINE_DEFAULTS.stiffnessKPaPerMm.wool, ENGINE_DEFAULTS.stiffnessKPaPerMm.tissue], ENGINE_DEFAULTS.hardeningMm);
-const hanging = (downN: number) => [{ xMm: 20, yMm: 3, downN }];
-const cold = settle(benchCells, springs, hanging(800));
+const cold = settle(benchJob(800));
 const stock = DEMO_SADDLES.map(({ id, front }) => ({ id, front }));
 
 /** The same question answered the plain way: every half degree, every segment, bisection. */
@@ -76,9 +72,9 @@ const rows: readonly (readonly [string, number])[] = [
   ['agreement of five takes', median(() => takesAgreement(five))],
   ['agreement of five takes of 200 points', median(() => takesAgreement(traced))],
   ['surface of six sections on a 5 mm grid', median(() => backSurface({ stations: six, topline: null }, 5))],
-  ['a saddle settles, 4018 cells, cold', median(() => settle(benchCells, springs, hanging(800)))],
-  ['a saddle settles, 4018 cells, warm', median(() => settle(benchCells, springs, hanging(810), cold.pose))],
-  ['stock ranked, 7 saddles in every setting', median(() => rankSaddles(body, stock, school, 50))],
+  ['a saddle settles, 4018 cells, cold', median(() => settle(benchJob(800)))],
+  ['a saddle settles, 4018 cells, warm', median(() => settle({ ...benchJob(810), warm: cold.pose }))],
+  ['stock ranked, 8 saddles in every setting', median(() => rankSaddles(body, stock, school, 50))],
   [
     'whole answer with 100 redraws',
     median(() => frontFit({ section, takes, school, takenAtMm: 50, measured: new Set(['frontSection']), random: seededRandom(1) })),

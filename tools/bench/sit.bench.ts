@@ -4,9 +4,9 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Worker } from 'node:worker_threads';
 import { build } from 'esbuild';
-import { compareWithReference } from '../reference/compare';
+import { askTheReference } from '../reference/ask';
 
-/** The engine in a worker thread, bundled as it ships; then held against a general optimiser where that is installed. */
+/** The engine in a worker thread, bundled as it ships; then held against a general root finder where that is installed. */
 const root = fileURLToPath(new URL('../..', import.meta.url));
 const outfile = join(mkdtempSync(join(tmpdir(), 'fulcra-bench-')), 'sit.worker.mjs');
 await build({
@@ -28,12 +28,12 @@ console.log(`\nIn a worker. Reference: one cold solve, ${reference.toFixed(2)} m
 for (const [name, ms] of Object.entries(times)) {
   console.log(`${name.padEnd(44)} ${ms.toFixed(2).padStart(9)} ms   ${(ms / reference).toFixed(3).padStart(8)} x`);
 }
-const compared = compareWithReference();
-if (compared === null) console.log('\nNo general optimiser here (python3-numpy, python3-scipy): not compared.');
+const compared = askTheReference();
+if (compared === null) console.log('\nNo general root finder here (python3-numpy, python3-scipy): not compared.');
 else {
-  console.log(`\nAgainst a general optimiser on the same ${compared.cases} cases, median of one solve:`);
-  console.log(
-    `ours ${compared.oursMs.toFixed(2)} ms, theirs ${compared.theirsMs.toFixed(2)} ms: ${(compared.theirsMs / compared.oursMs).toFixed(1)} x`,
-  );
-  console.log(`greatest relative difference of pose and pressure: ${compared.worst.toExponential(1)}`);
+  const median = (values: number[]): number => values.sort((a, b) => a - b)[values.length >> 1]!;
+  const [ours, theirs] = [median(compared.map((c) => c.oursMs)), median(compared.map((c) => c.ms))];
+  console.log(`\nAgainst a general root finder on the same ${compared.length} problems, median of one solve:`);
+  console.log(`ours ${ours.toFixed(2)} ms, theirs ${theirs.toFixed(2)} ms: ${(theirs / ours).toFixed(1)} x`);
+  console.log(`greatest difference of ways and pressure: ${Math.max(...compared.map((c) => c.apart)).toExponential(1)}`);
 }

@@ -1,19 +1,19 @@
 import { parentPort } from 'node:worker_threads';
 import { performance } from 'node:perf_hooks';
 import {
-  ENGINE_DEFAULTS,
+  CELL_MM,
   assess,
   configurations,
   fitBench,
-  inSeries,
   naturalPlaceMm,
   presentSetup,
+  ride,
   schoolById,
   settle,
   sit,
   sitBench,
 } from '@fulcra/core';
-import { benchCells } from './bench-cells';
+import { benchJob } from './bench-cells';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBody } from '@fulcra/demo';
 
 /** What the engine takes in a worker, ms; medians. */
@@ -31,18 +31,17 @@ function median(work: () => unknown, rounds = ROUNDS): number {
   return times.sort((a, b) => a - b)[rounds >> 1]!;
 }
 
-const springs = inSeries([ENGINE_DEFAULTS.stiffnessKPaPerMm.wool, ENGINE_DEFAULTS.stiffnessKPaPerMm.tissue], ENGINE_DEFAULTS.hardeningMm);
-const load = (downN: number) => [{ xMm: 20, yMm: 3, downN }];
-const rest = settle(benchCells, springs, load(800));
+const rest = settle(benchJob(800));
 const body = trueBody(DEMO_ANIMALS[6]!.back);
 const saddle = DEMO_SADDLES.find((s) => s.name === 'Breaker')!;
 const school = schoolById('static-close');
 const place = naturalPlaceMm(body, saddle, school);
 const bench = sitBench(body, 'resting', school.engine);
+const riding = sitBench(body, 'resting', school.engine, CELL_MM.stride);
 const question = { body, saddle, setup: presentSetup(saddle, place), rider: RIDER, pose: 'resting' as const };
 
 function rankAll(): number {
-  const all = fitBench(body, school, RIDER, 60);
+  const all = fitBench(body, school, RIDER, school.engine.strapPullN);
   let near = null;
   let ranked = 0;
   for (let round = 0; ranked < CONFIGURATIONS; round++) {
@@ -55,9 +54,17 @@ function rankAll(): number {
   return ranked;
 }
 
+function rideOnce(): unknown {
+  const job = ride(question, riding, ['trotSitting']);
+  let step = job.next();
+  while (!step.done) step = job.next();
+  return step.value;
+}
+
 parentPort!.postMessage({
-  'one solve, 4018 cells, cold': median(() => settle(benchCells, springs, load(800))),
-  'one solve, 4018 cells, warm': median(() => settle(benchCells, springs, load(810), rest.pose)),
+  'one solve, 4018 cells, cold': median(() => settle(benchJob(800))),
+  'one solve, 4018 cells, warm': median(() => settle({ ...benchJob(810), warm: rest.pose })),
   'a saddle laid, settled, measured': median(() => sit(question, bench)),
+  'pushed, halt and three strides of 24 instants': median(rideOnce, 5),
   [`${CONFIGURATIONS} configurations on three poses`]: median(rankAll, 3),
 });

@@ -52,8 +52,17 @@ await take(phone.page, 'intake-phone');
 await open(phone.page, `/visits/${WHOLE_VISIT}/feel`, /^Light pass/);
 await take(phone.page, 'feel-phone');
 await open(phone.page, `/visits/${WHOLE_VISIT}/fit-room`, 'Keep it');
-await phone.page.getByText(/^Next narrower/).waitFor();
+await phone.page
+  .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
+  .first()
+  .waitFor();
 await take(phone.page, 'room-phone');
+await phone.page.getByRole('button', { name: 'In motion' }).click();
+await phone.page.getByRole('button', { name: 'Ride it' }).click();
+await phone.page.getByText('Pushed', { exact: true }).waitFor({ timeout: 60_000 });
+await phone.page.getByRole('slider', { name: 'Instant of the stride' }).scrollIntoViewIfNeeded();
+await phone.page.getByRole('slider', { name: 'Instant of the stride' }).fill('5');
+await take(phone.page, 'motion-phone');
 await phone.page.getByRole('button', { name: 'Keep it' }).click();
 await phone.page.getByRole('button', { name: /^Tried: / }).click();
 await phone.page
@@ -96,7 +105,10 @@ for (const k of [-4, -3, -2, -1, 0, 1, 2, 3, 4])
   await wide.page.mouse.click(grid.x + grid.width / 2 + k * 38, grid.y + 70 + Math.abs(k) * 34);
 await take(wide.page, 'front-wide');
 await open(wide.page, `/visits/${WHOLE_VISIT}/fit-room`, 'Keep it');
-await wide.page.getByText(/^Next narrower/).waitFor();
+await wide.page
+  .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
+  .first()
+  .waitFor();
 await wide.page.waitForTimeout(4000);
 await take(wide.page, 'room-wide');
 await wide.page.goto(`${address}/saddles`);
@@ -108,7 +120,4 @@ await open(wide.page, `/visits/${WHOLE_VISIT}/back`, 'Set it right again');
 await take(wide.page, 'back-wide');
 await open(wide.page, `/visits/${WHOLE_VISIT}/rider`, 'Print the hole card');
 await take(wide.page, 'leg-wide');
-await wide.page.goto(`${address}/calendar`);
-await wide.page.getByRole('group', { name: 'Pipit' }).waitFor();
-await take(wide.page, 'calendar-wide');
 await browser.close();

@@ -10,6 +10,7 @@ import { privateMariadb } from '../database/mariadb.mjs';
 import { SERVER_FILE, WEB_DIR, buildServer, buildWebIfStale } from '../start/build.mjs';
 
 const scratch = mkdtempSync(join(tmpdir(), 'fulcra-test-'));
+const JEST = join(ROOT, 'node_modules/jest/bin/jest.js');
 const total = { passed: 0, failed: 0 };
 const undo = [];
 
@@ -47,10 +48,22 @@ async function check(name, command, args) {
   count(name, code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
 }
 
-/** @returns exit code; 1 where it was ended or could not begin */
+/** No step takes nearly so long; what does has hung, and the rest is still to be counted. */
+const STEP_MINUTES = 20;
+
+/** @returns exit code; 1 where it was ended, hung or could not begin */
 const finished = (command, args, options) =>
   new Promise((resolve) => {
-    startChild(command, args, options, (code) => resolve(code ?? 1)).once('error', () => resolve(1));
+    let hung;
+    const end = (code) => {
+      clearTimeout(hung);
+      resolve(code ?? 1);
+    };
+    const child = startChild(command, args, options, end).once('error', () => end(1));
+    hung = setTimeout(() => {
+      console.error(`${command} ${args.join(' ')}: no end after ${STEP_MINUTES} minutes; ended`);
+      child.kill('SIGKILL');
+    }, STEP_MINUTES * 60_000);
   });
 
 function count(name, { passed, failed }) {
@@ -63,7 +76,7 @@ function count(name, { passed, failed }) {
 /** What a library keeps ticking after the last test (a cache's five minutes) is not waited for. */
 async function jest(name, cwd, env = {}) {
   const report = join(scratch, `${name}.json`);
-  const code = await finished('npx', ['jest', '--json', `--outputFile=${report}`, '--silent', '--forceExit'], {
+  const code = await finished(process.execPath, [JEST, '--json', `--outputFile=${report}`, '--silent', '--forceExit'], {
     cwd,
     env: { ...process.env, ...env },
     stdio: ['ignore', 'ignore', 'inherit'],

@@ -30,7 +30,11 @@ export function rowWords(row: SitRow): string {
 
 export const remedyOfRow = (row: SitRow): string => (row.outside < 0 ? SIT_WORDS[row.id].raise : SIT_WORDS[row.id].lower);
 
+const REFUSED = 'Refused: ';
 const valueOf = (row: SitRow): string => (row.value === null || row.unit === 'yesNo' ? '' : ` (${sitNumber(row.id, row.unit, row.value)})`);
+
+/** The same after a word that already says it is refused, within a sentence and without its stop. */
+export const reasonWithin = (verdict: SitVerdict): string => lower(sitHeadline(verdict).replace(REFUSED, '').replace(/\.$/, ''));
 
 /** The verdict in one sentence, the reason in it. */
 export function sitHeadline(verdict: SitVerdict): string {
@@ -40,7 +44,7 @@ export function sitHeadline(verdict: SitVerdict): string {
   if (verdict.stops.length > 0) {
     const more = verdict.stops.length - 1;
     const stop = verdict.worst.find((r) => r.stops) ?? verdict.stops[0]!;
-    return `Refused: ${lower(rowWords(stop))}${valueOf(stop)}${more > 0 ? `, and ${more} more` : ''}.`;
+    return `${REFUSED}${lower(rowWords(stop))}${valueOf(stop)}${more > 0 ? `, and ${more} more` : ''}.`;
   }
   const clear = verdict.worst.find((r) => r.verdict !== 'borderline');
   if (clear === undefined)

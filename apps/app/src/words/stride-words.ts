@@ -126,10 +126,18 @@ export function motionHeadline(picture: SitPicture, { strides }: Ridden): string
     : 'Stays in every gait that was ridden, and presses evenly.';
 }
 
+/** Less than this reads as nought, Nm per degree. */
+const HOLDS_NOTHING = 0.5;
+
+/** It leaves its rest when it is pushed; what its shape resists is another thing, tried without grip and held from leaving. */
+const holdsNothing = (shape: number | null, letsGo: string): string =>
+  `It doesn’t bear a hand’s push to either side: ${letsGo}${shape === null ? '' : `. Held against sliding and twisting, its shape alone resists ${shape.toFixed(1)} Nm a degree`}.`;
+
 /** What the hand would find when it pushes. */
 export function pushLine({ push, rollShapeNmPerDeg }: Ridden): string {
   if (push === null) return STRIDE_PHRASES.noRest;
   const letsGo = push.letsGoNm === null ? 'it held all that was tried' : `it lets go at about ${push.letsGoNm.toFixed(0)} Nm`;
+  if (push.rollNmPerDeg < HOLDS_NOTHING) return holdsNothing(rollShapeNmPerDeg, letsGo);
   const shape = rollShapeNmPerDeg === null ? '' : `; by its shape alone ${rollShapeNmPerDeg.toFixed(1)} Nm a degree`;
   return `${push.rollNmPerDeg.toFixed(0)} Nm roll it by a degree${shape}; ${letsGo}; ${push.yawNmPerDeg.toFixed(0)} Nm twist it by a degree.`;
 }

@@ -4,13 +4,13 @@ import { type PreparedSection, layArch } from './arch-on-section';
 import { type Judged } from './neighbours';
 import { wantedClearanceMm } from './front-search';
 import { type FrontSink, type Padding, paddingOfSaddle } from './padding';
-import { judgeFront } from './verdict';
+import { type Severity, judgeFront } from './verdict';
 
 /** One width a saddle can be set to, laid on this horse. */
 export interface JudgedSetting extends Judged {
   readonly index: number;
   readonly setting: WidthSetting;
-  /** Lower is better, mm; a hard stop costs more than any good point can win back. */
+  /** How far it misses, mm, lower is better among verdicts of the same word; a hard stop costs more than any good point can win back. */
   readonly missMm: number;
 }
 
@@ -61,9 +61,15 @@ function inOwnSteps(one: JudgedSetting, all: readonly JudgedSetting[]): JudgedSe
   return { ...one, verdict: { ...verdict, widthsOff: Math.sign(verdict.widthsOff) * Math.max(1, steps), remedies, ownSteps: true } };
 }
 
-/** The setting that misses by least; null for a saddle without any. */
+const WEIGHT_OF: Readonly<Record<Severity, number>> = { good: 0, lookOut: 1, bad: 2 };
+
+/** Which of two settings lies better: by the word of its verdict first, then by how far it misses. */
+const byMiss = (a: JudgedSetting, b: JudgedSetting): number =>
+  WEIGHT_OF[a.verdict.severity] - WEIGHT_OF[b.verdict.severity] || a.missMm - b.missMm;
+
+/** The setting that misses least; null for a saddle without any. */
 export const bestSetting = (settings: readonly JudgedSetting[]): JudgedSetting | null =>
-  settings.reduce<JudgedSetting | null>((best, s) => (best === null || s.missMm < best.missMm ? s : best), null);
+  settings.reduce<JudgedSetting | null>((best, s) => (best === null || byMiss(s, best) < 0 ? s : best), null);
 
 export interface RankedSaddle {
   readonly id: string;
@@ -85,5 +91,5 @@ export function rankSaddles(
       const best = bestSetting(settings);
       return best === null ? [] : [{ id, best, settings }];
     })
-    .sort((a, b) => a.best.missMm - b.best.missMm);
+    .sort((a, b) => byMiss(a.best, b.best));
 }

@@ -17,6 +17,9 @@ export function measuredNeeds({
     ['lastRib', landmarks.lastRib.atMm !== null],
     ['spineLigament', landmarks.edges.some((e) => e.spineMm !== null)],
     ['girthGroove', landmarks.places.girthGroove !== undefined],
+    ['longMuscle', landmarks.edges.some((e) => e.muscleMm !== null)],
+    ['topline', topline.consensus !== null],
+    ['lowPoint', landmarks.places.lowPoint !== undefined],
   ];
   return new Set(have.flatMap(([need, there]) => (there ? [need] : [])));
 }

@@ -5,7 +5,7 @@ import { MARK } from '../../ui/banner';
 import { Body, Small, Verdict } from '../../ui/text';
 import { chainSentence } from '../../words/chain-words';
 import { comparedWords } from '../../words/compared-words';
-import { remedyOfRow, sitHeadline, verdictTone } from '../../words/sit-words';
+import { reasonWithin, remedyOfRow, sitHeadline, verdictTone } from '../../words/sit-words';
 
 export interface VerdictBlockProps {
   readonly picture: SitPicture;
@@ -48,7 +48,7 @@ function widthsBeside(saddle: SitPicture['asked']['saddle'], neighbours: readonl
     if (found === undefined) return FIT_ROOM_PHRASES.thereIsNothing(name);
     const label = saddle.front.settings[found.assessed.setup.width]?.label ?? '';
     const compared = found.compared === null ? '' : `${comparedWords(found.compared)} `;
-    return FIT_ROOM_PHRASES.next(name, label, compared, sitHeadline(found.assessed.resting).replace(/\.$/, '').toLowerCase());
+    return FIT_ROOM_PHRASES.next(name, label, compared, reasonWithin(found.assessed.resting));
   };
   return `${told(-1, 'narrower')} ${told(1, 'wider')}`;
 }

@@ -2,7 +2,7 @@ import { CRITERIA, CRITERION_IDS, type SitVerdict, presentSetup, schoolById, sit
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { sitNumber } from '../sit-number';
 import { SIT_WORDS, howWords } from '../criterion-words';
-import { remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';
+import { reasonWithin, remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';
 import { workingLines } from '../working-words';
 import { PLAIN_RIDER } from '../../fit-room';
 
@@ -24,6 +24,8 @@ describe('the verdict in one sentence', () => {
   });
 
   it('of one that nearly fits says what is off, and of one that fits that it does', () => {
+    expect(reasonWithin(verdict(rowOf('withersOver', 12)))).toBe('too low over the withers (12 mm)');
+    expect(reasonWithin(verdict(rowOf('seatLevel', 2.6)))).toBe('close: the seat tips back (+2.6°)');
     expect(sitHeadline(verdict(rowOf('seatLevel', 2.6)))).toBe('Close: the seat tips back (+2.6°).');
     expect(sitHeadline(verdict(rowOf('seatLevel', 0.2)))).toBe('Sits level, even and clear.');
   });

@@ -96,4 +96,12 @@ describe('pushed', () => {
     expect(pushLine({ ...ridden(), push: { ...ridden().push!, letsGoNm: null } })).toMatch(/held all that was tried/);
     expect(pushLine({ ...ridden(), push: null })).toMatch(/nothing to ride/);
   });
+
+  it('one that leaves its rest when pushed has no stiffness to tell, but where it lets go', () => {
+    const push = { ...ridden().push!, rollNmPerDeg: 0, letsGoNm: 12 };
+    expect(pushLine({ ...ridden(), push })).toBe(
+      'It doesn’t bear a hand’s push to either side: it lets go at about 12 Nm. Held against sliding and twisting, its shape alone resists 5.1 Nm a degree.',
+    );
+    expect(pushLine({ ...ridden(), push: { ...push, rollNmPerDeg: 0.6 } })).toMatch(/^1 Nm roll it by a degree/);
+  });
 });

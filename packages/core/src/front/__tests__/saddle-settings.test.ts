@@ -5,7 +5,8 @@ import { SCHOOLS, schoolById } from '../../schools';
 import { layArch, prepareSection } from '../arch-on-section';
 import { bestSetting, judgeSettings, rankSaddles } from '../saddle-settings';
 import { type FrontSink } from '../padding';
-import { PADDING, sectionUnderArch, wedge } from './sections';
+import { point } from '../../geometry';
+import { PADDING, sectionOf, sectionUnderArch, wedge } from './sections';
 
 const STATIC = schoolById('static-close');
 const arch = (includedAngleDeg: number) => ({
@@ -51,6 +52,20 @@ describe('the widths a saddle can be set to', () => {
       50,
     );
     expect(ranked.map((r) => r.id)).toEqual(['wide', 'low']);
+  });
+
+  it('an even one ranks before one that misses by less but lies closer on one side', () => {
+    const under = sectionUnderArch(arch(90), 45).points;
+    const uneven = prepareSection(sectionOf(under.map((p) => point(p.yMm < 0 ? 0.92 * p.yMm : p.yMm, p.zMm))));
+    const differ = (most: number) => {
+      const school = { ...STATIC, rules: { ...STATIC.rules, frontEven: { ...STATIC.rules.frontEven, most } } };
+      return judgeSettings(uneven, front(86, 88), school, 50, AS_LAID);
+    };
+    const [less, more] = differ(STATIC.rules.frontEven.most).map((j) => Math.abs(j.laid.off.meanMm - j.laid.near.meanMm));
+    const judged = differ((less! + more!) / 2);
+    expect(judged.map((j) => j.verdict.code)).toEqual(['even', 'sidesDiffer']);
+    expect(judged[1]!.missMm).toBeLessThan(judged[0]!.missMm);
+    expect(bestSetting(judged)!.index).toBe(0);
   });
 
   it('the ranking does not depend on the order of the stock', () => {

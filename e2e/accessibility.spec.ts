@@ -47,7 +47,7 @@ async function wholeBackIsClean(page: Page, fitter: Fitter, visit: string): Prom
   await fitter.button('Ribs: round').click();
   await isClean(page, 'shape');
   await page.goto(`${visit}/landmarks`);
-  await fitter.button('Keep, and the next').click();
+  await fitter.button('By eye only, and the next').click();
   await isClean(page, 'landmarks');
   await page.goto(`${visit}/trace/base`);
   await fitter.button('Curve sensor').click();

@@ -83,6 +83,9 @@ export const landmarkFactSchema = z.object({
   station: z.enum(EDGE_STATIONS).nullable(),
   pose: z.enum(EDGE_POSES).nullable(),
   atMm: finite,
+  /** False where a proposal was kept untouched; notes made before this was told apart count as felt. */
+  felt: z.boolean().optional(),
+  again: z.boolean().optional(),
 });
 
 const barrelSchema = z.object({

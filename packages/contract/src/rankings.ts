@@ -24,7 +24,7 @@ export const rankingSchema = z.object({
       stops: z.array(z.enum(CRITERION_IDS)),
       triedCount: z.number().int(),
       setup: saddleSetupSchema,
-      standsOn: z.object({ share: z.number().min(0).max(1), waitsFor: z.array(z.enum(NEEDS)) }),
+      standsOn: z.object({ share: z.number().min(0).max(1), waitsFor: z.array(z.enum(NEEDS)), byEye: z.array(z.enum(NEEDS)) }),
       against: z.array(z.object({ id: z.enum(CRITERION_IDS), value: z.number().nullable() })),
     }),
   ),

@@ -1,7 +1,14 @@
-import { EDGE_POSES, EDGE_STATIONS, LAST_RIB_WAYS, type LandmarkReading, type Landmarks, landmarkKey } from '@fulcra/core';
+import {
+  EDGE_POSES,
+  EDGE_STATIONS,
+  LAST_RIB_WAYS,
+  type LandmarkSlot,
+  type Landmarks,
+  type SettledReading,
+  landmarkKey,
+} from '@fulcra/core';
 import { EDGE_STATION_WORDS, LANDMARK_WORDS, POSE_WORDS, WAY_WORDS } from '../words/landmark-words';
 
-export type LandmarkSlot = Omit<LandmarkReading, 'atMm'>;
 export type SlotGroup = 'places' | 'edges';
 
 const slot = (landmark: LandmarkSlot['landmark'], more: Partial<LandmarkSlot> = {}): LandmarkSlot => ({
@@ -53,20 +60,26 @@ const USUAL_MM: Readonly<Record<LandmarkSlot['landmark'], number>> = {
 };
 const TENSED_WIDER_MM = 24;
 
-export function startMm(slotOf: LandmarkSlot, readings: ReadonlyMap<string, LandmarkReading>): number {
+type Readings = ReadonlyMap<string, SettledReading>;
+
+/** Where its marker starts: where it was found, else where its like was, else where most have it. */
+export function startMm(slotOf: LandmarkSlot, readings: Readings): number {
   const own = readings.get(landmarkKey(slotOf));
-  if (own !== undefined) return own.atMm;
-  const alike = [...readings.values()].filter((r) => r.landmark === slotOf.landmark).at(-1);
-  const wider = slotOf.landmark === 'muscleEdge' && slotOf.pose === 'tensed' && alike?.pose !== 'tensed' ? TENSED_WIDER_MM : 0;
-  return (alike?.atMm ?? USUAL_MM[slotOf.landmark]) + wider;
+  if (own !== undefined) return Math.round(own.atMm);
+  const alike = [...readings.values()].filter((r) => r.landmark === slotOf.landmark);
+  const samePose = alike.findLast((r) => r.pose === slotOf.pose);
+  const found = samePose ?? alike.at(-1);
+  return Math.round(found?.atMm ?? USUAL_MM[slotOf.landmark]) + (samePose === undefined ? widerMm(slotOf, found) : 0);
+}
+
+/** A tensed muscle is wider than a relaxed one; from one pose to the other it is put on or taken off once. */
+function widerMm({ landmark, pose }: LandmarkSlot, from: SettledReading | undefined): number {
+  if (landmark !== 'muscleEdge' || pose === (from?.pose ?? 'relaxed')) return 0;
+  return pose === 'tensed' ? TENSED_WIDER_MM : -TENSED_WIDER_MM;
 }
 
 /** The next one not marked yet; the third way to the last rib only when the first two ask for it. */
-export function nextSlot(
-  after: LandmarkSlot | null,
-  readings: ReadonlyMap<string, LandmarkReading>,
-  landmarks: Landmarks,
-): LandmarkSlot | null {
+export function nextSlot(after: LandmarkSlot | null, readings: ReadonlyMap<string, unknown>, landmarks: Landmarks): LandmarkSlot | null {
   const wanted = ALL_SLOTS.filter(
     (s) => !readings.has(landmarkKey(s)) && (s.way !== 'fromTheLoin' || landmarks.lastRib.state === 'askThird'),
   );

@@ -1,12 +1,11 @@
 import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
-import { type LandmarkReading, type Landmarks, type Lengthwise } from '@fulcra/core';
+import { type LandmarkSlot, type Landmarks, type Lengthwise, type SettledReading } from '@fulcra/core';
 import { useState } from 'react';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { pathOf } from '../drawings/path-of';
 import { backlineLayout } from '../drawings/backline-layout';
 import { BODY_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
-import { type LandmarkSlot } from './landmark-list';
 import { RailBox } from '../ui/rail-box';
 
 export interface LandmarkRailProps {
@@ -14,7 +13,7 @@ export interface LandmarkRailProps {
   readonly heightPx: number;
   readonly topline: Lengthwise | null;
   readonly landmarks: Landmarks;
-  readonly readings: readonly LandmarkReading[];
+  readonly readings: readonly SettledReading[];
   readonly slot: LandmarkSlot;
   readonly atMm: number;
   readonly onMove: (atMm: number) => void;
@@ -27,6 +26,7 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
   const [held, setHeld] = useState(false);
   const x = (mm: number) => layout.share(mm) * widthPx;
   const y = (mm: number) => heightPx - 46 - layout.height(layout.share(mm)) * (heightPx - 90);
+  const colourOf = (r: SettledReading) => (r.side === null ? palette.action : palette[r.side]);
   const line = pathOf(Array.from({ length: 81 }, (_, i) => [(i / 80) * widthPx, y(layout.toMm(i / 80))] as const));
   return (
     <RailBox
@@ -45,7 +45,15 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
         <Path d={line} fill="none" stroke={palette.ink} strokeWidth={3} />
         <Tape marks={tapeMarks(layout.toMm(0), layout.toMm(1))} x={x} heightPx={heightPx} />
         {readings.map((r, i) => (
-          <Circle key={i} cx={x(r.atMm)} cy={y(r.atMm)} r={6} fill={r.side === null ? palette.action : palette[r.side]} />
+          <Circle
+            key={i}
+            cx={x(r.atMm)}
+            cy={y(r.atMm)}
+            r={6}
+            fill={r.felt ? colourOf(r) : palette.sheet}
+            stroke={colourOf(r)}
+            strokeWidth={r.felt ? 0 : 2}
+          />
         ))}
         <Line x1={x(atMm)} x2={x(atMm)} y1={26} y2={heightPx - 30} stroke={palette.action} strokeWidth={held ? 4 : 2.5} />
         <Circle cx={x(atMm)} cy={y(atMm)} r={held ? 15 : 11} fill={palette.sheet} stroke={palette.action} strokeWidth={3} />

@@ -1,13 +1,13 @@
 import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
-import { type LandmarkReading, type Landmarks, SIDES, landmarkKey } from '@fulcra/core';
+import { type LandmarkSlot, type Landmarks, type SettledReading, SIDES, landmarkKey } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Heading, Small, Strong } from '../ui/text';
 import { mmWords } from '../words/measure-words';
-import { type LandmarkSlot, SLOTS, slotName } from './landmark-list';
+import { SLOTS, slotName } from './landmark-list';
 
 export interface LandmarkTableProps {
-  readonly readings: ReadonlyMap<string, LandmarkReading>;
+  readonly readings: ReadonlyMap<string, SettledReading>;
   readonly landmarks: Landmarks;
   readonly chosen: LandmarkSlot;
   readonly onChoose: (slot: LandmarkSlot) => void;
@@ -45,7 +45,7 @@ export function LandmarkTable({ readings, landmarks, chosen, onChoose }: Landmar
                   kind="quiet"
                   tight
                   grow
-                  label={`${slotName(slot)}: ${reading === undefined ? LANDMARKS_PHRASES.notMarked : mmWords(reading.atMm)}`}
+                  label={`${slotName(slot)}: ${reading === undefined ? LANDMARKS_PHRASES.notMarked : readWords(reading)}`}
                   pressed={here}
                   onPress={() => onChoose(slot)}
                 >
@@ -54,7 +54,7 @@ export function LandmarkTable({ readings, landmarks, chosen, onChoose }: Landmar
                       {slotName(slot)}
                     </Small>
                     <Strong flexShrink={0} color={reading === undefined ? '$muted' : '$ink'}>
-                      {reading === undefined ? '○' : mmWords(reading.atMm)}
+                      {reading === undefined ? '○' : readWords(reading)}
                     </Strong>
                   </XStack>
                 </Button>
@@ -66,3 +66,12 @@ export function LandmarkTable({ readings, landmarks, chosen, onChoose }: Landmar
     </YStack>
   );
 }
+
+/** Where it was read, and how surely: "◐ 132 mm, by eye", "132 mm, 3 times within 4 mm". */
+function readWords({ atMm, felt, times, spreadMm }: SettledReading): string {
+  if (!felt) return `${HALF_PEG} ${mmWords(atMm)}, ${LANDMARKS_PHRASES.byEye}`;
+  return times === 1 ? mmWords(atMm) : `${mmWords(atMm)}, ${LANDMARKS_PHRASES.timesWithin(times, mmWords(spreadMm))}`;
+}
+
+/** As a doubtful station is drawn on the backline. */
+const HALF_PEG = '◐';

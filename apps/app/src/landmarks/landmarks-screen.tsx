@@ -1,5 +1,14 @@
 import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
-import { type LandmarkReading, type Problem, landmarkKey, landmarkProblems, latestReadings, landmarkReadingsOf } from '@fulcra/core';
+import {
+  type LandmarkReading,
+  type LandmarkSlot,
+  type Problem,
+  type SettledReading,
+  landmarkKey,
+  landmarkProblems,
+  landmarkReadingsOf,
+  settledReadings,
+} from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -15,7 +24,7 @@ import { LANDMARK_WORDS, WAY_HOW, doubtWords } from '../words/landmark-words';
 import { problemWords } from '../words/problem-words';
 import { EdgeRail } from './edge-rail';
 import { HowToDrawing } from './how-to-drawing';
-import { type LandmarkSlot, SLOTS, nextSlot, slotName, startMm } from './landmark-list';
+import { SLOTS, nextSlot, slotName, startMm } from './landmark-list';
 import { LandmarkRail } from './landmark-rail';
 import { LandmarkTable } from './landmark-table';
 import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
@@ -30,7 +39,7 @@ const NOW = 'landmark-now';
 
 function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
   const marking = useMarking(loaded);
-  const { latest, slot, setSlot, keep } = marking;
+  const { latest, slot, setSlot, keep, touched } = marking;
   const { landmarks } = loaded.measured;
   const all = nextSlot(null, latest, landmarks) === null;
   const next = nextStep(loaded, { step: 'landmarks' });
@@ -45,8 +54,8 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
           <Button
             grow
             kind={all ? 'second' : 'main'}
-            label={latest.has(landmarkKey(slot)) ? LANDMARKS_PHRASES.keepThisInstead : LANDMARKS_PHRASES.keepAndThe}
-            onPress={() => void keep()}
+            label={keepWords(latest.has(landmarkKey(slot)), touched)}
+            onPress={() => void keep(false)}
           />
           <Button
             kind={all ? 'main' : 'second'}
@@ -75,35 +84,52 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
   );
 }
 
+/** A proposal that nobody touched isn't a reading, and the button says so. */
+const keepWords = (known: boolean, touched: boolean): string => {
+  if (!touched) return known ? LANDMARKS_PHRASES.theNext : LANDMARKS_PHRASES.keepByEye;
+  return known ? LANDMARKS_PHRASES.keepThisInstead : LANDMARKS_PHRASES.keepAndThe;
+};
+
 type MarkingState = ReturnType<typeof useMarking>;
 
 /** Which landmark is being marked, and where the marker stands. */
 function useMarking({ page, measured, note }: LoadedVisit) {
   const readings = useMemo(() => landmarkReadingsOf(page.facts), [page.facts]);
-  const latest = useMemo(() => latestReadings(readings), [readings]);
+  const latest = useMemo(() => settledReadings(readings), [readings]);
   const [slot, setSlot] = useState<LandmarkSlot>(() => nextSlot(null, latest, measured.landmarks) ?? SLOTS.places[0]!);
-  const [atMm, setAtMm] = useState(() => startMm(slot, latest));
+  const [atMm, setMm] = useState(() => startMm(slot, latest));
+  const [touched, setTouched] = useState(false);
+  const setAtMm = (mm: number) => {
+    setMm(mm);
+    setTouched(true);
+  };
   const [problems, setProblems] = useState<readonly Problem[]>([]);
   useEffect(() => {
-    setAtMm(startMm(slot, latest));
+    setMm(startMm(slot, latest));
+    setTouched(false);
     setProblems([]);
   }, [slot]); // eslint-disable-line react-hooks/exhaustive-deps -- a reading arriving from elsewhere must not move the marker in the hand
-  const keep = async () => {
-    const reading: LandmarkReading = { ...slot, atMm };
-    const found = landmarkProblems(reading, readings);
-    setProblems(found);
-    if (found.length > 0 || !(await note({ kind: 'landmark', ...reading }))) return;
-    const known = new Map([...latest, [landmarkKey(reading), reading]]);
+  const goOn = (known: ReadonlyMap<string, unknown>) => {
     const following = nextSlot(slot, known, measured.landmarks);
     // unless another was chosen while this one was being kept
     if (following !== null) setSlot((now) => (now === slot ? following : now));
   };
-  return { latest, slot, setSlot, atMm, setAtMm, problems, keep };
+  /** @param again found once more, beside what was found before */
+  const keep = async (again: boolean) => {
+    if (!touched && latest.has(landmarkKey(slot))) return goOn(latest);
+    const reading: LandmarkReading = { ...slot, atMm, felt: touched, again };
+    const found = landmarkProblems(reading, readings);
+    setProblems(found);
+    if (found.length > 0 || !(await note({ kind: 'landmark', ...reading }))) return;
+    setTouched(false);
+    if (!again) goOn(settledReadings([...readings, reading]));
+  };
+  return { latest, slot, setSlot, atMm, setAtMm, touched, problems, keep };
 }
 
 /** The rail, the number, what is wrong with it, and how it is found. */
 function Marking({ loaded, marking }: { readonly loaded: LoadedVisit; readonly marking: MarkingState }) {
-  const { latest, slot, atMm, setAtMm, problems } = marking;
+  const { latest, slot, atMm, setAtMm, touched, problems, keep } = marking;
   const edge = slot.station !== null;
   return (
     <YStack gap="$s" id={NOW}>
@@ -121,6 +147,9 @@ function Marking({ loaded, marking }: { readonly loaded: LoadedVisit; readonly m
           onChange={setAtMm}
         />
         {edge ? null : <Button kind="quiet" label={LANDMARKS_PHRASES.aheadOrBehind} onPress={() => setAtMm(-atMm)} />}
+        {latest.get(landmarkKey(slot))?.felt === true ? (
+          <Button kind="quiet" label={LANDMARKS_PHRASES.foundAgain} off={!touched} onPress={() => void keep(true)} />
+        ) : null}
       </XStack>
       {problems.map((p, i) => (
         <Banner key={i} tone="bad">
@@ -142,7 +171,7 @@ interface RailProps {
   readonly slot: LandmarkSlot;
   readonly atMm: number;
   readonly onMove: (mm: number) => void;
-  readonly readings: readonly LandmarkReading[];
+  readonly readings: readonly SettledReading[];
 }
 
 function Rail({ loaded, slot, atMm, onMove, readings }: RailProps) {

@@ -1,4 +1,4 @@
-import { type ErrorSourceId, type SitRow, type StandsOn, type ValueError } from '@fulcra/core';
+import { type ErrorSourceId, type Need, type SitRow, type StandsOn, type ValueError } from '@fulcra/core';
 import { needsWords } from './school-words';
 import { sitNumber } from './sit-number';
 import { STATION_WORDS } from './station-words';
@@ -54,14 +54,18 @@ export function errorSentence(row: SitRow): string | null {
   const error = plusMinus(row);
   if (row.error === null || error === null) return null;
   const from = mostlyWords(row.error);
+  const eye = byEyeWords(row.byEye);
   const share = Math.round(100 * (row.error.mostly?.share ?? 0));
   const told = `Nine in ten measurings would come out within ${error}.`;
-  return from === null ? told : `${told} ${share} % of that is ${from}: measured again, it tells more.`;
+  return `${from === null ? told : `${told} ${share} % of that is ${from}: measured again, it tells more.`}${eye}`;
 }
 
+/** What nobody laid a hand on; empty where everything was felt. */
+const byEyeWords = (needs: readonly Need[]): string => (needs.length === 0 ? '' : ` By eye, not felt: ${needsWords(needs)}.`);
+
 /** On how much a verdict stands; nothing where it stands on everything. */
-export function standsOnWords({ share, waitsFor }: StandsOn): string | null {
-  if (share >= 1) return null;
+export function standsOnWords({ share, waitsFor, byEye }: StandsOn): string | null {
+  if (share >= 1) return byEyeWords(byEye).trim() || null;
   const waits = waitsFor.length === 0 ? '' : ` It waits for ${needsWords(waitsFor)}.`;
-  return `Stands on ${Math.round(100 * share)} % of what the school asks.${waits}`;
+  return `Stands on ${Math.round(100 * share)} % of what the school asks.${waits}${byEyeWords(byEye)}`;
 }

@@ -91,5 +91,11 @@ export function doubtWords(doubt: LandmarkDoubt): string {
       return `A low point at ${Math.round(doubt.atMm)} mm lies outside withers’ base and last rib. Roll the pen again.`;
     case 'BARREL_BEHIND_RIBS':
       return `The barrel’s widest place at ${Math.round(doubt.atMm)} mm lies behind the last rib: belly, perhaps.`;
+    case 'SCAPULA_TOO_FAR_FORWARD':
+      return `The ${doubt.side} scapula is marked ${Math.round(doubt.aheadMm)} mm ahead of the top of the withers: still under the mane, perhaps. Draw the leg forward and feel the edge swing.`;
+    case 'READINGS_APART':
+      return `${LANDMARK_WORDS[doubt.landmark].name}: the readings lie ${Math.round(doubt.byMm)} mm apart. Find it once more.`;
+    case 'BY_EYE':
+      return `By eye, not felt: ${doubt.landmarks.map((l) => LANDMARK_WORDS[l].name.toLowerCase()).join(', ')}. What depends on them is less sure.`;
   }
 }

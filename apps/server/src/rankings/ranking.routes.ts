@@ -1,5 +1,5 @@
-import { rankingSchema, rankingWriteSchema } from '@fulcra/contract';
-import { bodyInputOf, measuredVisit } from '@fulcra/core';
+import { type Ranking, rankingSchema, rankingWriteSchema } from '@fulcra/contract';
+import { type StandsOn, bodyInputOf, measuredVisit } from '@fulcra/core';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { type Collections } from '../stores/collections';
 import { signedIn } from '../platform/auth/plugin';
@@ -38,7 +38,7 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
         stops: [...best.stops],
         triedCount,
         setup: best.setup,
-        standsOn: { share: best.resting.standsOn.share, waitsFor: [...best.resting.standsOn.waitsFor] },
+        standsOn: standsOnOf(best.resting.standsOn),
         against: against.map((row) => ({ id: row.id, value: row.value })),
       })),
       refused: refused.map(({ id, problems }) => ({ id, problems: problems.map(({ code, values }) => ({ code, values: { ...values } })) })),
@@ -46,3 +46,9 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
     };
   });
 };
+
+const standsOnOf = ({ share, waitsFor, byEye }: StandsOn): Ranking['ranked'][number]['standsOn'] => ({
+  share,
+  waitsFor: [...waitsFor],
+  byEye: [...byEye],
+});

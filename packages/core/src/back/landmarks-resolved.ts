@@ -6,8 +6,9 @@ import {
   type LandmarkId,
   type LandmarkReading,
   type LastRibWay,
+  type SettledReading,
   landmarkKey,
-  latestReadings,
+  settledReadings,
 } from './landmarks';
 import { type EdgeStation, EDGE_STATIONS } from './stations';
 
@@ -41,6 +42,8 @@ export interface Landmarks {
     readonly spineMm: number | null;
     readonly muscleMm: number | null;
   }[];
+  /** What counts of each, on the tape: how often it was found and whether a hand found it. */
+  readonly readings: readonly SettledReading[];
   readonly doubts: readonly LandmarkDoubt[];
 }
 
@@ -50,14 +53,25 @@ export type LandmarkDoubt =
   | { readonly code: 'LAST_RIB_WAYS_DIFFER'; readonly byMm: number }
   | { readonly code: 'BACK_LENGTH_UNLIKELY'; readonly lengthMm: number }
   | { readonly code: 'LOW_POINT_UNLIKELY'; readonly atMm: number }
-  | { readonly code: 'BARREL_BEHIND_RIBS'; readonly atMm: number };
+  | { readonly code: 'BARREL_BEHIND_RIBS'; readonly atMm: number }
+  | { readonly code: 'SCAPULA_TOO_FAR_FORWARD'; readonly side: NearOff; readonly aheadMm: number }
+  | { readonly code: 'READINGS_APART'; readonly landmark: LandmarkId; readonly byMm: number }
+  | { readonly code: 'BY_EYE'; readonly landmarks: readonly LandmarkId[] };
 
 /** What is seldom seen and therefore asked about, never refused (defaults). */
-const LIKELY = { travelMm: [10, 100], unevenMm: 25, backLengthMm: [280, 560] } as const;
+const LIKELY = {
+  travelMm: [10, 100],
+  unevenMm: 25,
+  backLengthMm: [280, 560],
+  /** The blade's rear edge lies beside the top of the withers or behind it; further ahead it is still under the mane. */
+  scapulaAheadOfWithersMm: 50,
+  /** Readings of one landmark by one hand. */
+  apartMm: 20,
+} as const;
 
 /** All readings in the order they were made; the latest of each counts. */
 export function resolveLandmarks(readings: readonly LandmarkReading[]): Landmarks {
-  const latest = latestReadings(readings);
+  const latest = settledReadings(readings);
   const on = (key: Partial<LandmarkReading> & { landmark: LandmarkId }): number | null =>
     latest.get(landmarkKey({ side: null, way: null, station: null, pose: null, ...key }))?.atMm ?? null;
   const rests = SIDES.flatMap((side) => on({ landmark: 'scapulaRest', side }) ?? []);
@@ -88,7 +102,14 @@ export function resolveLandmarks(readings: readonly LandmarkReading[]): Landmark
       muscleMm: on({ landmark: 'muscleEdge', station, pose }),
     })),
   );
-  const found = { originOnTapeMm: origin, scapula: { near: scapulaSide('near'), off: scapulaSide('off') }, lastRib, places, edges };
+  const found = {
+    originOnTapeMm: origin,
+    scapula: { near: scapulaSide('near'), off: scapulaSide('off') },
+    lastRib,
+    places,
+    edges,
+    readings: [...latest.values()],
+  };
   return { ...found, doubts: doubtsAbout(found) };
 }
 
@@ -107,8 +128,33 @@ export function settleLastRib(byWay: LastRib['byWay']): LastRib {
   return settled ? { state: 'settled', atMm: mean(closest), byWay, differMm } : { state: 'differ', atMm: null, byWay, differMm };
 }
 
-function doubtsAbout({ scapula, lastRib, places }: Omit<Landmarks, 'doubts'>): LandmarkDoubt[] {
-  const doubts: LandmarkDoubt[] = [];
+function doubtsAbout(found: Omit<Landmarks, 'doubts'>): LandmarkDoubt[] {
+  return [...doubtsOfPlace(found), ...doubtsOfReading(found)];
+}
+
+/** Of how they were found: by eye, or with readings that lie apart. */
+function doubtsOfReading({ readings }: Pick<Landmarks, 'readings'>): LandmarkDoubt[] {
+  const apart = readings.filter((r) => r.spreadMm > LIKELY.apartMm);
+  const byEye = [...new Set(readings.filter((r) => !r.felt).map((r) => r.landmark))];
+  return [
+    ...apart.map((r) => ({ code: 'READINGS_APART' as const, landmark: r.landmark, byMm: r.spreadMm })),
+    ...(byEye.length === 0 ? [] : [{ code: 'BY_EYE' as const, landmarks: byEye }]),
+  ];
+}
+
+/** How far the edge of a blade lies ahead of the top of the withers, where that is more than it can. */
+export function scapulaTooFarForward({ scapula }: Pick<Landmarks, 'scapula'>, witherTopMm: number | undefined): LandmarkDoubt[] {
+  if (witherTopMm === undefined) return [];
+  return SIDES.flatMap((side): LandmarkDoubt[] => {
+    const { restMm } = scapula[side];
+    const aheadMm = restMm === null ? 0 : witherTopMm - restMm;
+    return aheadMm > LIKELY.scapulaAheadOfWithersMm ? [{ code: 'SCAPULA_TOO_FAR_FORWARD', side, aheadMm }] : [];
+  });
+}
+
+/** Of where they lie. */
+function doubtsOfPlace({ scapula, lastRib, places }: Omit<Landmarks, 'doubts' | 'readings'>): LandmarkDoubt[] {
+  const doubts: LandmarkDoubt[] = [...scapulaTooFarForward({ scapula }, places.witherTop)];
   for (const side of SIDES) {
     const { travelMm } = scapula[side];
     if (travelMm !== null && (travelMm < LIKELY.travelMm[0] || travelMm > LIKELY.travelMm[1]))

@@ -33,9 +33,29 @@ export interface LandmarkReading {
   readonly pose: EdgePose | null;
   /** Distance from the zero mark, or width across, mm. */
   readonly atMm: number;
+  /** False where a proposal was kept that nobody laid a hand on: by eye, and doubtful. Felt where absent. */
+  readonly felt?: boolean | undefined;
+  /** Found once more beside those before it, like another take; otherwise it stands in their place. */
+  readonly again?: boolean | undefined;
 }
 
-export const landmarkKey = ({ landmark, side, way, station, pose }: Omit<LandmarkReading, 'atMm'>): string =>
+/** What all readings of one landmark say together. */
+export interface SettledReading extends LandmarkReading {
+  /** Mean of the readings that count, mm. */
+  readonly atMm: number;
+  readonly felt: boolean;
+  /** How many count. */
+  readonly times: number;
+  /** How far they lie apart, mm; 0 for one. */
+  readonly spreadMm: number;
+  /** Standard deviation of one of them, mm; 0 for one. */
+  readonly sdMm: number;
+}
+
+/** Which landmark it is, without what was read. */
+export type LandmarkSlot = Omit<LandmarkReading, 'atMm' | 'felt' | 'again'>;
+
+export const landmarkKey = ({ landmark, side, way, station, pose }: LandmarkSlot): string =>
   [landmark, side, way, station, pose].filter((part) => part !== null).join('.');
 
 /** What a tape can show on any equine, mm; outside it a unit or a digit is wrong (defaults, foal to draught horse). */
@@ -62,9 +82,29 @@ const ORDERS: readonly (readonly [LandmarkId, LandmarkId])[] = [
   ['girthGroove', 'lastRib'],
 ];
 
-/** The latest reading of each landmark counts; earlier ones are kept but no longer used. */
-export function latestReadings(readings: readonly LandmarkReading[]): ReadonlyMap<string, LandmarkReading> {
-  return new Map(readings.map((r) => [landmarkKey(r), r]));
+/**
+ * What counts of each landmark, in the order they were first found. A reading stands in the place of those before it unless it was
+ * made once more beside them; a hand takes the place of an eye, and an eye adds nothing to a hand.
+ */
+export function settledReadings(readings: readonly LandmarkReading[]): ReadonlyMap<string, SettledReading> {
+  const counted = new Map<string, LandmarkReading[]>();
+  for (const reading of readings) {
+    const key = landmarkKey(reading);
+    const before = counted.get(key) ?? [];
+    if (reading.again !== true || before.length === 0) counted.set(key, [reading]);
+    else if (isFelt(reading)) counted.set(key, [...before.filter(isFelt), reading]);
+  }
+  return new Map([...counted].map(([key, those]) => [key, settled(those)]));
+}
+
+const isFelt = ({ felt }: LandmarkReading): boolean => felt !== false;
+
+function settled(those: readonly LandmarkReading[]): SettledReading {
+  const mm = those.map((r) => r.atMm);
+  const mean = mm.reduce((s, v) => s + v, 0) / mm.length;
+  const sdMm = mm.length < 2 ? 0 : Math.sqrt(mm.reduce((s, v) => s + (v - mean) ** 2, 0) / (mm.length - 1));
+  const last = those.at(-1)!;
+  return { ...last, felt: isFelt(last), atMm: mean, times: mm.length, spreadMm: Math.max(...mm) - Math.min(...mm), sdMm };
 }
 
 /** Why a reading cannot be, held against those already there; empty when it can. */
@@ -73,7 +113,7 @@ export function landmarkProblems(reading: LandmarkReading, others: readonly Land
   if (!(reading.atMm >= leastMm && reading.atMm <= mostMm)) {
     return [problem('LANDMARK_OUT_OF_RANGE', { landmark: reading.landmark, atMm: reading.atMm, leastMm, mostMm })];
   }
-  const known = [...latestReadings(others).values()].filter((r) => landmarkKey(r) !== landmarkKey(reading));
+  const known = [...settledReadings(others).values()].filter((r) => landmarkKey(r) !== landmarkKey(reading));
   return [...orderProblems(reading, known), ...travelProblems(reading, known), ...edgeProblems(reading, known)];
 }
 

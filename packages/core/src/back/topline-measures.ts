@@ -24,6 +24,8 @@ export interface ToplineMeasures {
 }
 
 const STEP_MM = 5;
+/** Within so much of its highest a topline is as good as level there, mm. */
+const FLAT_TOP_MM = 1;
 /** The croup stands well behind the last rib (default). */
 const CROUP_BEHIND_LAST_RIB_MM = 200;
 /** Radius is read over this much of the line (default): shorter is noise, longer is the whole back. */
@@ -54,6 +56,17 @@ export function measureTopline(line: Lengthwise, { frontMm, lastRibMm }: Topline
     straightMm: straight,
     leastRadiusMm: leastRadius(z, frontMm, lastRibMm),
   };
+}
+
+/** Where the withers are highest on a topline, mm from the zero mark; the mean of a flat top. Undefined where it rises to its end. */
+export function topOfWithersMm(line: Lengthwise): number | undefined {
+  const [from, to] = reachesMm(line);
+  const stops = stopsBetween(from, (from + to) / 2);
+  const heights = stops.map((x) => heightAtMm(line, x));
+  const most = Math.max(...heights);
+  const top = stops.filter((_, i) => heights[i]! > most - FLAT_TOP_MM);
+  const middle = top.reduce((s, x) => s + x, 0) / top.length;
+  return top[0] === stops[0] || top.at(-1) === stops.at(-1) ? undefined : middle;
 }
 
 const stopsBetween = (from: number, to: number): number[] => {

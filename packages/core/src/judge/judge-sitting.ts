@@ -29,6 +29,8 @@ export interface SitRow {
   readonly spare: { readonly by: number; readonly end: 'least' | 'most' } | null;
   /** What it waits for where it wasn't measured. */
   readonly needs: readonly Need[];
+  /** What of its measures was set by eye, not felt. */
+  readonly byEye: readonly Need[];
 }
 
 /** On how much of what a school asks a verdict stands. */
@@ -36,6 +38,8 @@ export interface StandsOn {
   /** Weight of the rules that could be answered, of all of them, 0 to 1. */
   readonly share: number;
   readonly waitsFor: readonly Need[];
+  /** What of that was set by eye, not felt. */
+  readonly byEye: readonly Need[];
 }
 
 export interface SitVerdict {
@@ -59,6 +63,7 @@ export function judgeSitting(input: JudgeInput, school: School, errors: ValueErr
   const rows = asked.map((id) => ({
     ...sitRow(id, valueOf(id, input, school), ruleFor(id, input, school), errors[id] ?? null),
     needs: missingFor(id, input.body),
+    byEye: CRITERIA[id].needs.filter((need) => input.body.byEye.includes(need)),
   }));
   const worst = rows.filter((r) => r.costs > 0).sort((a, b) => Number(b.stops) - Number(a.stops) || b.costs - a.costs);
   const lost = rows.reduce((sum, r) => sum + r.costs, 0);
@@ -75,14 +80,16 @@ export function judgeSitting(input: JudgeInput, school: School, errors: ValueErr
 
 function standsOn(rows: readonly SitRow[], { body }: JudgeInput, school: School): StandsOn {
   const missing = new Set<Need>();
+  const byEye = new Set<Need>();
   let [answered, asked] = [0, 0];
-  for (const { id, verdict } of rows) {
+  for (const { id, verdict, byEye: ofRow } of rows) {
     const weight = school.rules[id]?.weight ?? 0;
     asked += weight;
     if (verdict !== 'notMeasured') answered += weight;
     else if (weight > 0) for (const need of missingFor(id, body)) missing.add(need);
+    if (verdict !== 'notMeasured' && weight > 0) for (const need of ofRow) byEye.add(need);
   }
-  return { share: asked > 0 ? answered / asked : 0, waitsFor: [...missing] };
+  return { share: asked > 0 ? answered / asked : 0, waitsFor: [...missing], byEye: [...byEye] };
 }
 
 /** A school's rule for this sitting: the front's is as wide as the front alone is judged by. */
@@ -115,6 +122,7 @@ export function sitRow(id: CriterionId, value: number | null, rule: Rule | undef
     costs: rule === undefined ? 0 : POINTS_PER_WEIGHT * rule.weight * Math.min(MOST_SCALES, Math.abs(outside)),
     spare: known === null || rule === undefined || outside !== 0 ? null : spareOf(known, rule),
     needs,
+    byEye: [],
   };
 }
 

@@ -6,6 +6,8 @@ type FeltPlace = Extract<LandmarkId, 'lastRib' | 'scapulaRest' | 'scapulaForward
 export interface MeasuringErrors {
   /** A place felt with the hand, along the back. */
   readonly landmarkMm: Readonly<Record<FeltPlace, number>>;
+  /** A place that was set by eye errs so many times as far as one that was felt. */
+  readonly byEyeTimes: number;
   /** The edges of spine and long muscle, width across. */
   readonly edgeMm: number;
   /** The line along the spine: how far it may be tilted, and how far its middle may lie too high or low. */
@@ -18,6 +20,7 @@ export interface MeasuringErrors {
 
 export const MEASURING_ERRORS: MeasuringErrors = {
   landmarkMm: { lastRib: 10, scapulaRest: 6, scapulaForward: 8, girthGroove: 10, lowPoint: 15, witherBase: 10 },
+  byEyeTimes: 3,
   edgeMm: 5,
   topline: { tiltDeg: 0.5, sagMm: 2 },
   noTopline: { tiltDeg: 3, sagMm: 12 },

@@ -12,7 +12,16 @@ export const clearancesOf = (facts: readonly RecordedFact[]): HoldClearance[] =>
 export const holdOfFacts = (facts: readonly RecordedFact[]): SoreHold => soreHold(feelingsOf(facts), clearancesOf(facts));
 
 export const landmarkReadingsOf = (facts: readonly RecordedFact[]): LandmarkReading[] =>
-  factsOfKind(facts, 'landmark').map(({ landmark, side, way, station, pose, atMm }) => ({ landmark, side, way, station, pose, atMm }));
+  factsOfKind(facts, 'landmark').map(({ landmark, side, way, station, pose, atMm, felt, again }) => ({
+    landmark,
+    side,
+    way,
+    station,
+    pose,
+    atMm,
+    felt,
+    again,
+  }));
 
 export const chosenTraitsOf = (facts: readonly RecordedFact[]): Trait[] =>
   factsOfKind(facts, 'trait').map(({ id, trait, value }) => ({

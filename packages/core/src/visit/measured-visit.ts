@@ -1,11 +1,14 @@
 import {
   type Landmarks,
+  type Lengthwise,
   type SectionStation,
   type StationSection,
   SECTION_STATIONS,
   STATION_TABLE,
   expectedStationMm,
   resolveLandmarks,
+  scapulaTooFarForward,
+  topOfWithersMm,
 } from '../back';
 import { type Feeling, type SoreHold } from '../feel';
 import { type FaultForecast, type Trait, type TraitId, faultForecast, traitsMeasured, traitsTogether } from '../shape';
@@ -51,8 +54,8 @@ export const tracedVisit = (takes: VisitRecord['takes']): TracedVisit => ({
 });
 
 export function measuredVisit({ visit, facts, takes }: VisitRecord, traced: TracedVisit = tracedVisit(takes)): MeasuredVisit {
-  const landmarks = resolveLandmarks(landmarkReadingsOf(facts));
   const { topline, withers } = traced;
+  const landmarks = landmarksOf(facts, topline.consensus);
   const sections = Object.fromEntries(
     SECTION_STATIONS.map((s) => [
       s,
@@ -77,6 +80,14 @@ export function measuredVisit({ visit, facts, takes }: VisitRecord, traced: Trac
     traitsDiffer: differ,
     forecast: faultForecast(traits),
   };
+}
+
+/** Landmarks with what the topline knows better: where its own withers are highest. */
+function landmarksOf(facts: VisitRecord['facts'], topline: Lengthwise | null): Landmarks {
+  const landmarks = resolveLandmarks(landmarkReadingsOf(facts));
+  if (topline === null || landmarks.places.witherTop !== undefined) return landmarks;
+  const more = scapulaTooFarForward(landmarks, topOfWithersMm(topline));
+  return more.length === 0 ? landmarks : { ...landmarks, doubts: [...landmarks.doubts, ...more] };
 }
 
 function consensusOf(sections: Readonly<Record<SectionStation, SectionMeasurement>>) {

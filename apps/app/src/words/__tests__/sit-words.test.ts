@@ -14,7 +14,7 @@ const verdict = (...rows: ReturnType<typeof rowOf>[]): SitVerdict => ({
   worst: rows.filter((r) => r.costs > 0),
   score: 50,
   chains: [],
-  standsOn: { share: 1, waitsFor: [] },
+  standsOn: { share: 1, waitsFor: [], byEye: [] },
 });
 
 describe('the verdict in one sentence', () => {

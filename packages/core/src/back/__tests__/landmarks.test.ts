@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { type LandmarkId, type LandmarkReading, landmarkProblems } from '../landmarks';
-import { resolveLandmarks, settleLastRib } from '../landmarks-resolved';
+import { resolveLandmarks, scapulaTooFarForward, settleLastRib } from '../landmarks-resolved';
 
 const at = (landmark: LandmarkId, atMm: number, more: Partial<LandmarkReading> = {}): LandmarkReading => ({
   landmark,
@@ -30,6 +30,47 @@ describe('landmarks', () => {
     expect(resolved.lastRib).toMatchObject({ state: 'agree', atMm: 396 });
     expect(resolved.places.lowPoint).toBe(210);
     expect(resolved.doubts).toEqual([]);
+  });
+
+  it('found again beside it, the mean counts, with how far they lie apart', () => {
+    const thrice = [at('lowPoint', 210), at('lowPoint', 218, { again: true }), at('lowPoint', 214, { again: true })];
+    const { places, readings, doubts } = resolveLandmarks(thrice);
+    expect(places.lowPoint).toBe(214);
+    expect(readings).toEqual([expect.objectContaining({ atMm: 214, times: 3, spreadMm: 8, sdMm: 4, felt: true })]);
+    expect(doubts).toEqual([]);
+    expect(resolveLandmarks([...thrice, at('lowPoint', 230)]).readings[0]).toMatchObject({ atMm: 230, times: 1, spreadMm: 0, sdMm: 0 });
+  });
+
+  it.each([
+    [20, 0],
+    [21, 1],
+  ])('readings of one landmark %d mm apart: %d doubts', (apart, count) => {
+    const { doubts } = resolveLandmarks([at('lowPoint', 200), at('lowPoint', 200 + apart, { again: true })]);
+    expect(doubts).toEqual(count === 0 ? [] : [{ code: 'READINGS_APART', landmark: 'lowPoint', byMm: apart }]);
+  });
+
+  it('a proposal kept untouched is by eye, a hand takes its place, and an eye adds nothing to a hand', () => {
+    const eye = at('lastRib', 400, { way: 'flankHair', felt: false });
+    expect(resolveLandmarks([eye]).doubts).toEqual([{ code: 'BY_EYE', landmarks: ['lastRib'] }]);
+    const felt = resolveLandmarks([eye, at('lastRib', 420, { way: 'flankHair', again: true })]);
+    expect(felt.doubts).toEqual([]);
+    expect(felt.lastRib.atMm).toBe(420);
+    expect(resolveLandmarks([at('lowPoint', 200), at('lowPoint', 260, { felt: false, again: true })]).places.lowPoint).toBe(200);
+  });
+
+  it.each([
+    ['near', 50, 0],
+    ['near', 51, 1],
+    ['off', 51, 1],
+    ['off', -51, 0],
+  ] as const)('a %s scapula %d mm ahead of the top of the withers: %d doubts', (side, ahead, count) => {
+    const doubts = scapulaTooFarForward(resolveLandmarks([at('scapulaRest', 30, { side })]), ahead);
+    expect(doubts).toEqual(count === 0 ? [] : [{ code: 'SCAPULA_TOO_FAR_FORWARD', side, aheadMm: ahead }]);
+  });
+
+  it('the marked top of the withers finds a scapula that lies too far forward', () => {
+    const marks = [at('scapulaRest', 0, { side: 'near' }), at('scapulaRest', 0, { side: 'off' }), at('witherTop', 60)];
+    expect(resolveLandmarks(marks).doubts.map((d) => d.code)).toEqual(['SCAPULA_TOO_FAR_FORWARD', 'SCAPULA_TOO_FAR_FORWARD']);
   });
 
   it('the latest reading of each counts', () => {

@@ -1,7 +1,7 @@
 import { lengthwiseFromDrops, lengthwiseFromPoints } from '../lengthwise';
 import { consensusLine, lineAgreement } from '../line-agreement';
 import { profileWarnings } from '../take-warnings';
-import { measureTopline } from '../topline-measures';
+import { measureTopline, topOfWithersMm } from '../topline-measures';
 
 const line = (height: (x: number) => number, from = -100, to = 620, noise = 0) => {
   const outcome = lengthwiseFromPoints(
@@ -104,5 +104,17 @@ describe('takes of a topline', () => {
     const profile = (share: number) => line((x) => share * 60 * Math.exp(-(((x + 20) / 120) ** 2)), -100, 200);
     expect(profileWarnings(profile(1.05), topline)).toEqual([]);
     expect(profileWarnings(profile(0.6), topline)).toMatchObject([{ code: 'HEAD_DOWN' }]);
+  });
+});
+
+describe('the top of the withers on a topline', () => {
+  it('is where it is highest ahead of the middle, the mean of a flat top', () => {
+    expect(topOfWithersMm(line((x) => -((x + 20) ** 2) / 2000))).toBeCloseTo(-20, 6);
+    expect(topOfWithersMm(line((x) => -0.3 * Math.max(0, Math.abs(x) - 40)))).toBeCloseTo(0, 6);
+  });
+
+  it('is not known where the line still rises at its end', () => {
+    expect(topOfWithersMm(line((x) => -0.3 * x))).toBeUndefined();
+    expect(topOfWithersMm(line((x) => 0.3 * x))).toBeUndefined();
   });
 });

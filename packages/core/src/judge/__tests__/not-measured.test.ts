@@ -32,7 +32,16 @@ describe('what wasn’t measured', () => {
   });
 
   it('everything measured: the verdict stands on everything', () =>
-    expect(judgeSitting(madeInput({ pulls: [{ leanDeg: 4 }] }), STATIC).standsOn).toEqual({ share: 1, waitsFor: [] }));
+    expect(judgeSitting(madeInput({ pulls: [{ leanDeg: 4 }] }), STATIC).standsOn).toEqual({ share: 1, waitsFor: [], byEye: [] }));
+
+  it('what was set by eye is said of the verdict and of the rows that ask for it', () => {
+    const input = madeInput({ pulls: [{ leanDeg: 4 }] });
+    const told = judgeSitting({ ...input, body: { ...input.body, byEye: ['lastRib'] } }, STATIC);
+    expect(told.standsOn).toEqual({ share: 1, waitsFor: [], byEye: ['lastRib'] });
+    const rows = told.rows.filter((r) => r.byEye.length > 0).map((r) => r.id);
+    expect(rows).toEqual(CRITERION_IDS.filter((id) => CRITERIA[id].needs.includes('lastRib') && CRITERIA[id].from !== 'ridden'));
+    expect(rows.length).toBeGreaterThan(0);
+  });
 
   it('without a topline level, middle, bridge, peak and drift are no numbers', () => {
     for (const id of BY_TOPLINE) {

@@ -25,6 +25,20 @@ describe('how far off a number may be', () => {
     expect(found.pointBehindScapula!.half).toBeCloseTo(together(landmarkMm.scapulaRest, placeMm), 1);
   });
 
+  it('a place set by eye errs more, one felt three times less, and readings that lie apart as they lie', () => {
+    const read = (more: object): BodyInput => {
+      const { landmarks } = input;
+      return {
+        ...input,
+        landmarks: { ...landmarks, readings: landmarks.readings.map((r) => (r.landmark === 'lastRib' ? { ...r, ...more } : r)) },
+      };
+    };
+    const ribMm = (more: object): number => errorsOf(undefined, read(more)).panelBeforeRib!.half;
+    expect(ribMm({ felt: false })).toBeCloseTo(together(MEASURING_ERRORS.byEyeTimes * landmarkMm.lastRib, placeMm), 1);
+    expect(ribMm({ times: 3, sdMm: 4 })).toBeCloseTo(together(landmarkMm.lastRib / Math.sqrt(3), placeMm), 1);
+    expect(ribMm({ times: 2, sdMm: 18 })).toBeCloseTo(together(18 / Math.sqrt(2), placeMm), 1);
+  });
+
   it('what is read off the saddle has none', () => {
     expect(found.channelWidth!.half).toBe(0);
     expect(found.padThickness!.half).toBe(0);

@@ -117,6 +117,7 @@ describe('what all schools share', () => {
     for (const { errors } of SCHOOLS)
       expect(errors).toEqual({
         landmarkMm: { lastRib: 10, scapulaRest: 6, scapulaForward: 8, girthGroove: 10, lowPoint: 15, witherBase: 10 },
+        byEyeTimes: 3,
         edgeMm: 5,
         topline: { tiltDeg: 0.5, sagMm: 2 },
         noTopline: { tiltDeg: 3, sagMm: 12 },

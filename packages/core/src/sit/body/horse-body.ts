@@ -2,6 +2,7 @@ import { type BackSurface } from '../../back/surface';
 import { type Landmarks } from '../../back/landmarks-resolved';
 import { type EdgeStation, EDGE_STATIONS } from '../../back/stations';
 import { type NearOff, SIDES } from '../../units';
+import { type Need, NEED_OF_LANDMARK } from '../../schools/needs';
 import { type PreparedSection } from '../../front/arch-on-section';
 
 /** The measured horse as a saddle meets it: a surface and the places on it. Null where something wasn't measured. */
@@ -21,6 +22,8 @@ export interface HorseBody {
   readonly liftMm: number | null;
   /** The front section for laying the arch, and where it was taken. */
   readonly front: FrontOfBody | null;
+  /** What nobody laid a hand on: set by eye, and said in everything that depends on it. */
+  readonly byEye: readonly Need[];
 }
 
 export interface FrontOfBody {
@@ -81,6 +84,7 @@ export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm,
     muscle: edges('muscleMm'),
     liftMm,
     front,
+    byEye: [...new Set(landmarks.readings.flatMap((r) => (r.felt ? [] : (NEED_OF_LANDMARK[r.landmark] ?? []))))],
   };
 }
 

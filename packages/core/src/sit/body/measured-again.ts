@@ -80,7 +80,19 @@ const handSources = (station: SectionStation, side: NearOff): ErrorSource[] =>
     }),
   }));
 
-function placeSources(landmarks: Landmarks, { landmarkMm, edgeMm }: MeasuringErrors): ErrorSource[] {
+/**
+ * One standard deviation of what was read of a landmark, mm: the school's, or that of its own readings where that is more, by the
+ * root of how many there are; more for a place set by eye. Where several readings make one place, the worst of them.
+ */
+export function readingSdMm(landmarks: Landmarks, of: LandmarkId, side: NearOff | null, feltMm: number, byEyeTimes: number): number {
+  const those = landmarks.readings.filter((r) => r.landmark === of && (side === null || r.side === side));
+  if (those.length === 0) return feltMm;
+  return Math.max(...those.map((r) => (r.felt ? Math.max(feltMm, r.sdMm) / Math.sqrt(r.times) : byEyeTimes * feltMm)));
+}
+
+function placeSources(landmarks: Landmarks, { landmarkMm, edgeMm, byEyeTimes }: MeasuringErrors): ErrorSource[] {
+  const sdMm = (id: keyof typeof landmarkMm, side: NearOff | null = null): number =>
+    readingSdMm(landmarks, id, side, landmarkMm[id], byEyeTimes);
   const source = (id: ErrorSourceId, moved: (l: Landmarks, sds: number) => Landmarks): ErrorSource => ({
     id,
     station: null,
@@ -92,19 +104,21 @@ function placeSources(landmarks: Landmarks, { landmarkMm, edgeMm }: MeasuringErr
       : [
           source(id, (l, sds) => ({
             ...l,
-            scapula: { ...l.scapula, [side]: { ...l.scapula[side], [of]: l.scapula[side][of]! + sds * landmarkMm[id] } },
+            scapula: { ...l.scapula, [side]: { ...l.scapula[side], [of]: l.scapula[side][of]! + sds * sdMm(id, side) } },
           })),
         ];
   const place = (id: LandmarkId & keyof typeof landmarkMm): ErrorSource[] =>
     landmarks.places[id] === undefined
       ? []
-      : [source(id, (l, sds) => ({ ...l, places: { ...l.places, [id]: l.places[id]! + sds * landmarkMm[id] } }))];
+      : [source(id, (l, sds) => ({ ...l, places: { ...l.places, [id]: l.places[id]! + sds * sdMm(id) } }))];
   const rib = ({ lastRib, ...l }: Landmarks, sds: number): Landmarks => ({
     ...l,
-    lastRib: { ...lastRib, atMm: lastRib.atMm! + sds * landmarkMm.lastRib },
+    lastRib: { ...lastRib, atMm: lastRib.atMm! + sds * sdMm('lastRib') },
   });
-  const wider = (of: 'spineMm' | 'muscleMm') =>
-    source('edges', (l, sds) => ({ ...l, edges: l.edges.map((e) => (e[of] === null ? e : { ...e, [of]: e[of] + sds * edgeMm })) }));
+  const wider = (of: 'spineMm' | 'muscleMm') => {
+    const mm = readingSdMm(landmarks, of === 'spineMm' ? 'spineEdge' : 'muscleEdge', null, edgeMm, byEyeTimes);
+    return source('edges', (l, sds) => ({ ...l, edges: l.edges.map((e) => (e[of] === null ? e : { ...e, [of]: e[of] + sds * mm })) }));
+  };
   return [
     ...SIDES.flatMap((side) => [...blade(side, 'restMm', 'scapulaRest'), ...blade(side, 'forwardMm', 'scapulaForward')]),
     ...(landmarks.lastRib.atMm === null ? [] : [source('lastRib', rib)]),

@@ -97,7 +97,7 @@ describe('what is measured', () => {
     expect(has([], [edge('spine', 25)])).toEqual(['spineLigament']);
     expect(has([], [edge('muscle', 120)])).toEqual(['longMuscle']);
     expect(has([], [felt('lowPoint', 230)])).toEqual(['lowPoint']);
-    expect(has([], [edge('muscle', 120), edge('spine', 25, 'low')])).toEqual(['spineLigament', 'longMuscle']);
+    expect(has([], [edge('muscle', 120), edge('spine', 25, 'low')])).toEqual(['longMuscle', 'spineLigament']);
     expect(has([], [felt('girthGroove', 90)])).toEqual(['girthGroove']);
     expect(has([], [rib(400)])).toEqual(['lastRib']);
     expect(has(WHOLE)).toContain('wholeBack');

@@ -14,10 +14,10 @@ test('crossing and zero widths are refused by name and nothing typed is lost', a
   await fitter.arrivesOnFront('Crossing');
   await fitter.entersWidths([140, 79, 78, 141]);
   await fitter.button('Keep take 1').click();
-  await expect(page.getByText(/On the near side the back is 78 mm at 120 mm, narrower than 140 mm at 60 mm/)).toBeVisible();
-  await fitter.types('Depth 1: near, mm', 0);
+  await expect(page.getByText(/On the near side the back is 78 mm at 140 mm, narrower than 140 mm at 80 mm/)).toBeVisible();
+  await fitter.typesOver('Depth 1: near, mm', 0);
   await expect(page.getByText(/has a width of 0 mm. Measure it again/)).toBeVisible();
-  await fitter.types('Depth 1: near, mm', 70);
+  await fitter.typesOver('Depth 1: near, mm', 70);
   await fitter.button('Keep take 1').click();
   await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
 });
@@ -26,10 +26,28 @@ test('inches go in and come out as they were typed', async ({ page }) => {
   const fitter = new Fitter(page);
   await fitter.arrivesOnFront('Inches');
   await fitter.button('inches').click();
-  await fitter.types('Depth 1: near, in', 3.25);
+  await fitter.typesOver('Depth 1: near, in', 3.25);
   await expect(fitter.button(/^Depth 1: near, in: 3.25 in/)).toBeVisible();
-  await fitter.button('mm').first().click();
+  await page.getByRole('group', { name: 'Unit', exact: true }).getByRole('button', { name: 'mm' }).click();
   await expect(fitter.button(/^Depth 1: near, mm: 83 mm/)).toBeVisible();
+});
+
+test('centimetres and inches typed as millimetres are asked about and put right with one tap', async ({ page }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrivesOnFront('Slip');
+  await fitter.typesOver('Depth 1: near, mm', 3);
+  await fitter.button('Next number').click();
+  for (const value of [3, 5, 5]) {
+    await fitter.typesNext(value);
+    await fitter.button('Next number').click();
+  }
+  await expect(page.getByText(/Did you mean inches\?/)).toBeVisible();
+  await fitter.button('Keep take 1').click();
+  await expect(page.getByText('Take 1', { exact: true })).toHaveCount(0);
+  await fitter.button('They were inches').click();
+  await expect(fitter.button(/^Depth 2: off, mm: 127 mm/)).toBeVisible();
+  await fitter.button('Keep take 1').click();
+  await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
 });
 
 test('names in any script are kept, and their template is still to scale', async ({ page }) => {

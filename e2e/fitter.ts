@@ -88,12 +88,22 @@ export class Fitter {
     await pad.getByRole('button', { name: 'Done' }).click();
   }
 
-  /** Four numbers: near and off at both depths. */
-  async entersWidths([near1, off1, near2, off2]: readonly [number, number, number, number]): Promise<void> {
-    await this.types('Depth 1: near, mm', near1);
-    await this.types('Depth 1: off, mm', off1);
-    await this.types('Depth 2: near, mm', near2);
-    await this.types('Depth 2: off, mm', off2);
+  /** One number of a run: its cell is tapped, then typed. */
+  async typesOver(label: string, value: number): Promise<void> {
+    await this.button(new RegExp(`^${label}: .*type it$`)).click();
+    await this.keysIn(value);
+  }
+
+  typesNext = (value: number): Promise<void> => this.keysIn(value);
+
+  private async keysIn(value: number): Promise<void> {
+    const pad = this.page.getByRole('group', { name: 'Keypad' });
+    for (const digit of String(value)) await pad.getByRole('button', { name: digit === '.' ? 'point' : digit, exact: true }).click();
+  }
+
+  /** Four numbers run on: near and off at both depths. */
+  async entersWidths(widths: readonly [number, number, number, number]): Promise<void> {
+    for (const width of widths) await this.keysIn(width);
   }
 
   async takes(number: number, widths: readonly [number, number, number, number]): Promise<void> {

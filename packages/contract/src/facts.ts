@@ -14,6 +14,7 @@ import {
   PHOTO_POINTS,
   PURPOSES,
   REACTIONS,
+  RIDDEN_GAITS,
   SKIN_SIGNS,
   STEPS,
   TRAITS,
@@ -146,6 +147,13 @@ const clearanceSchema = z.object({
 /** What the fitter writes to the owner; the last one stands. */
 const forOwnerSchema = z.object({ kind: z.literal('forOwner'), said: noteSchema, watchFor: noteSchema });
 
+/** Ridden in it at the end, and what was seen; the last one stands, no gait takes it back. */
+const riddenSchema = z.object({
+  kind: z.literal('ridden'),
+  gaits: z.array(z.enum(RIDDEN_GAITS)).max(RIDDEN_GAITS.length).readonly(),
+  seen: noteSchema,
+});
+
 /** A step of the visit the fitter chose to leave out for now. */
 const skipSchema = z.object({ kind: z.literal('skipped'), step: z.enum(STEPS) });
 
@@ -163,6 +171,7 @@ export const factBodySchema = z.discriminatedUnion('kind', [
   clearanceSchema,
   skipSchema,
   forOwnerSchema,
+  riddenSchema,
   triedSettingSchema,
   chosenSettingSchema,
   refusalOverruledSchema,

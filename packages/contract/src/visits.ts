@@ -1,4 +1,4 @@
-import { RIDE_WORDS } from '@fulcra/core';
+import { CRITERION_IDS, RETIRED_CRITERION_IDS, RIDE_WORDS } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, idSchema, nameSchema, noteSchema } from './basics';
 import { schoolIdSchema } from './decisions';
@@ -33,6 +33,15 @@ export const rideResultSchema = z.object({
       ]),
     )
     .readonly(),
+  caveats: z
+    .array(
+      z.discriminatedUnion('code', [
+        z.object({ code: z.enum(['NOT_FELT', 'NOT_RIDDEN']) }),
+        z.object({ code: z.literal('SETTING_MISSES'), ids: z.array(z.enum([...CRITERION_IDS, ...RETIRED_CRITERION_IDS])).readonly() }),
+      ]),
+    )
+    .readonly()
+    .default([]),
   overruled: z.object({ triedId: z.string(), by: z.string(), reason: z.string() }).nullable(),
 });
 

@@ -4,7 +4,7 @@ import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dueWords, forecastWords } from '../words/due-words';
 import { dayWords } from '../words/measure-words';
 import { changeInPlainWords, reportHeadline } from '../words/report-words';
-import { takenBackWords } from '../words/ride-words';
+import { caveatWords, takenBackWords } from '../words/ride-words';
 import { TACK_STATE_WORDS, spotWords } from '../words/tack-words';
 import { asSection } from '../drawings/as-section';
 
@@ -20,7 +20,9 @@ export function reportParts(report: Report, today: string): { readonly headline:
   const { visit, decision, due } = report;
   const parts: (ReportPart | null)[] = [
     visit === null || visit.said === '' ? null : part(OWNER_PHRASES.fitterSays, visit.said.split('\n')),
-    visit === null ? null : part(OWNER_PHRASES.whatWasFound, visit.ride.takenBack.map(takenBackWords)),
+    visit === null
+      ? null
+      : part(OWNER_PHRASES.whatWasFound, [...visit.ride.takenBack.map(takenBackWords), ...visit.ride.caveats.map(caveatWords)]),
     decision === null ? null : part(OWNER_PHRASES.howItLies, [OWNER_PHRASES.nearLeft], 'decided'),
     decision === null ? null : part(OWNER_PHRASES.decided, decision.reasons.split('\n')),
     visit === null || visit.watchFor === ''

@@ -9,6 +9,7 @@ import { dayNow } from '../platform/clock';
 import { type DraftSpec } from '../platform/draft';
 import { useSession } from '../platform/session-context';
 import { useDraft } from '../platform/use-draft';
+import { useTapeUnit } from '../platform/use-tape-unit';
 import { useSend } from '../platform/use-send';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
@@ -26,7 +27,6 @@ import { type KnownRider } from './use-rider';
 
 type NewLengths = Readonly<Partial<Record<RiderMeasure, number>>>;
 const NEW_DRAFT: DraftSpec<NewLengths> = { version: 1, schema: z.partialRecord(z.enum(RIDER_MEASURES), z.number()) };
-const UNIT_DRAFT: DraftSpec<LengthUnit> = { version: 1, schema: z.enum(['mm', 'cm', 'in']) };
 const UNITS = [
   { value: 'mm', label: RIDERS_PHRASES.mm },
   { value: 'cm', label: RIDERS_PHRASES.centimetres },
@@ -42,7 +42,7 @@ export function LengthsPart({ known }: { readonly known: KnownRider }) {
   const [problem, setProblem] = useState<string | null>(null);
   const [width, onLayout] = useMeasuredWidth();
   const wide = useWide();
-  const [unit, setUnit] = useDraft('tape-unit', UNIT_DRAFT, 'cm');
+  const [unit, setUnit] = useTapeUnit('cm');
   const { fresh, put, keep, forget } = useNewLengths(known);
   const count = Object.keys(fresh).length;
   const take = (measure: RiderMeasure, value: number): void => {

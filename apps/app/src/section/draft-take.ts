@@ -1,15 +1,18 @@
 import {
   type BendsReading,
-  type LengthUnit,
   type Outcome,
   type PointYZ,
   type Section,
+  type SectionStation,
   type TakeReading,
+  type UnitSlip,
+  type WithersShape,
   WIDTH_GAUGES,
+  inMeantUnit,
   problem,
   refused,
   sectionFromReading,
-  toMm,
+  widthDepthsMm,
 } from '@fulcra/core';
 import { z } from 'zod';
 import { type DraftSpec } from '../platform/draft';
@@ -19,7 +22,6 @@ export type WayOfSection = (typeof WAYS_OF_SECTION)[number];
 /** A take half entered, in any way; all are kept so that changing the way loses nothing. */
 export interface DraftTake {
   readonly way: WayOfSection;
-  readonly unit: LengthUnit;
   /** Widths across both sides at once, halved; true halves need each side. */
   readonly across: boolean;
   readonly rows: readonly WidthRow[];
@@ -46,7 +48,6 @@ const known = z.number().nullable();
 export const TAKE_DRAFT: DraftSpec<Omit<DraftTake, 'way'>> = {
   version: 1,
   schema: z.object({
-    unit: z.enum(['mm', 'cm', 'in']),
     across: z.boolean(),
     rows: z.array(z.object({ depthMm: z.number(), nearMm: known, offMm: known })),
     points: z.array(pointYZ),
@@ -56,16 +57,15 @@ export const TAKE_DRAFT: DraftSpec<Omit<DraftTake, 'way'>> = {
 };
 export const WAY_DRAFT: DraftSpec<WayOfSection> = { version: 1, schema: z.enum(WAYS_OF_SECTION) };
 
-/** Two depths clear of the spine and above the widest part (defaults). */
-export const EMPTY_DRAFT: DraftTake = {
+/** Nothing entered yet, at the depths the station's widths are taken at. */
+export const emptyDraft = (station: SectionStation, withers: WithersShape | null): DraftTake => ({
   way: 'widths',
-  unit: 'mm',
   across: false,
   points: [],
   past: [],
-  rows: rowsAt([60, 120]),
+  rows: rowsAt(widthDepthsMm(station, withers)),
   atMm: null,
-};
+});
 const MOST_PAST = 20;
 
 export const withPoints = (draft: DraftTake, points: readonly PointYZ[]): DraftTake => ({
@@ -79,7 +79,7 @@ export function undonePoints(draft: DraftTake): DraftTake {
   return before === undefined ? draft : { ...draft, points: before, past: draft.past.slice(0, -1) };
 }
 
-/** Ready for the next take: same way, same unit, same depths. */
+/** Ready for the next take: same way, same depths. */
 export const nextDraft = (draft: DraftTake): DraftTake => ({
   ...draft,
   points: [],
@@ -114,16 +114,24 @@ export function draftSection(draft: DraftTake, bends: BendsReading | null = null
   return reading === null ? refused(problem('SECTION_TOO_FEW_POINTS', { count: 0, least: 5 })) : sectionFromReading(reading);
 }
 
-/** A width typed in the shown unit; across both sides it is halved onto each. */
-export function withWidth(draft: DraftTake, row: number, side: 'near' | 'off' | 'across', typed: number): DraftTake {
-  const mm = toMm(typed, draft.unit);
-  const change = side === 'across' ? { nearMm: mm / 2, offMm: mm / 2 } : side === 'near' ? { nearMm: mm } : { offMm: mm };
+/** A width, mm; null rubs it out. Across both sides it is halved onto each. */
+export function withWidth(draft: DraftTake, row: number, side: 'near' | 'off' | 'across', mm: number | null): DraftTake {
+  const half = mm === null ? null : mm / 2;
+  const change = side === 'across' ? { nearMm: half, offMm: half } : side === 'near' ? { nearMm: mm } : { offMm: mm };
   return { ...draft, rows: draft.rows.map((r, i) => (i === row ? { ...r, ...change } : r)) };
 }
 
-export const withDepth = (draft: DraftTake, row: number, typed: number): DraftTake => ({
+export const withDepth = (draft: DraftTake, row: number, depthMm: number): DraftTake => ({
   ...draft,
-  rows: draft.rows.map((r, i) => (i === row ? { ...r, depthMm: toMm(typed, draft.unit) } : r)),
+  rows: draft.rows.map((r, i) => (i === row ? { ...r, depthMm } : r)),
+});
+
+/** Every width once more, had it been typed in another unit. */
+export const inOtherUnit = (draft: DraftTake, slip: UnitSlip): DraftTake => ({
+  ...draft,
+  rows: draft.rows.map((r) =>
+    r.nearMm === null || r.offMm === null ? r : inMeantUnit([{ depthMm: r.depthMm, nearMm: r.nearMm, offMm: r.offMm }], slip)[0]!,
+  ),
 });
 
 export const withRowAdded = (draft: DraftTake): DraftTake => {

@@ -1,5 +1,5 @@
 import { SECTION_PHRASES } from '../words/section-phrases';
-import { type Section, widthGauges } from '@fulcra/core';
+import { type Section, type WithersShape, widthGauges } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { Small, Strong } from '../ui/text';
@@ -7,8 +7,8 @@ import { degWords } from '../words/measure-words';
 import { GAUGE_WORDS, TRUST_WORDS } from '../words/gauge-words';
 
 /** Both named width gauges of a section, and which of them is to be believed. */
-export function GaugeReadout({ section }: { readonly section: Section | null }) {
-  const gauges = useMemo(() => (section === null ? null : widthGauges(section)), [section]);
+export function GaugeReadout({ section, withers }: { readonly section: Section | null; readonly withers: WithersShape | null }) {
+  const gauges = useMemo(() => (section === null ? null : widthGauges(section, withers)), [section, withers]);
   if (gauges === null) return null;
   return (
     <YStack gap="$xs">

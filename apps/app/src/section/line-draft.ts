@@ -41,7 +41,7 @@ export const LINE_WAY_DRAFT: DraftSpec<DraftLine['way']> = { version: 1, schema:
 
 /** Where a drop below a straight edge is read (defaults): close over the withers, wider behind. */
 const DROPS_AT: Readonly<Record<LineStation, readonly number[]>> = {
-  topline: [-100, 0, 50, 100, 200, 300, 400, 500, 620],
+  topline: [-100, 0, 100, 220, 400, 620],
   withers: [-100, -50, 0, 50, 100],
 };
 const MOST_PAST = 20;

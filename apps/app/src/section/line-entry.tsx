@@ -9,6 +9,7 @@ import { Columns } from '../ui/columns';
 import { Screen } from '../ui/screen';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
+import { type History, useHistory } from '../platform/use-history';
 import { STATION_WORDS } from '../words/station-words';
 import { DropsEntry } from './drops-entry';
 import { LineCanvas } from './line-canvas';
@@ -34,7 +35,7 @@ export interface LineEntryProps {
 /** A line along the spine: the topline, or the withers with the head up. */
 export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
   const entry = useLineEntry({ visitId, loaded, station });
-  const { measurement, draft, setDraft, way, setWay, begun, enough } = entry;
+  const { measurement, draft, setDraft, way, setWay, enough } = entry;
   return (
     <Screen
       title={loaded.page.horse.name}
@@ -45,8 +46,7 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
         <TakesBottom
           visitId={visitId}
           loaded={loaded}
-          undoOff={!begun && measurement.takes.length === 0}
-          onUndo={entry.undo}
+          history={entry.history}
           enough={enough}
           next={nextStep(loaded, { station })}
           keepLabel={SECTION_PHRASES.keepTake(measurement.everTaken + 1)}
@@ -62,10 +62,10 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
           <LineCanvas draft={draft} live={entry.live} setDraft={setDraft} measurement={measurement} station={station} />
         </YStack>
         <YStack gap="$m">
-          {way === 'drops' && !loaded.closed ? <DropsEntry draft={draft} onChange={setDraft} /> : null}
+          {way === 'drops' && !loaded.closed ? <DropsEntry draft={draft} onChange={setDraft} onTyping={entry.setTyping} /> : null}
           {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
           <TakeProblems problems={entry.problems} warnings={entry.warnings} />
-          <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} />
+          <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} onPutBack={entry.putBack} />
           <Small>{STATION_WORDS[station].how}</Small>
         </YStack>
       </Columns>
@@ -81,25 +81,44 @@ function useLineEntry({ visitId, loaded, station }: LineEntryProps) {
   const draft = useMemo((): DraftLine => ({ ...kept, way }), [kept, way]);
   const [bends, setBends] = useState<BendsReading | null>(null);
   const [asked, setAsked] = useState(false);
-  const { keep, withdraw, withdrawLast } = useTakeWrites(visitId, station, measurement);
+  const [typing, setTyping] = useState(false);
+  const history = useHistory();
+  const { keep, withdraw, putBack } = useTakeWrites(visitId, station, measurement, history);
   const reading = useMemo(() => lineReadingOf(draft, bends), [draft, bends]);
   const outcome = useMemo(() => (reading === null ? null : draftLine(draft, bends)), [reading, draft, bends]);
   const live = outcome?.ok ? outcome.value : null;
   const full = measurement.takes.length >= MOST_TAKES;
   const begun = way !== 'sensor' && reading !== null;
+  const change = (next: DraftLine): void => {
+    setDraft(next);
+    history.did({
+      words: way === 'points' ? SECTION_PHRASES.point : SECTION_PHRASES.typing,
+      undo: () => setDraft(draft),
+      redo: () => setDraft(next),
+      ...(typing && { key: 'typing' }),
+    });
+  };
   const save = async (): Promise<void> => {
     setAsked(true);
     if (!outcome?.ok || reading === null || full || loaded.closed) return;
-    if (!(await keep(plainReading(reading), 0))) return;
-    setDraft(nextLine(draft));
+    const clear = () => setDraft(nextLine(draft));
+    if (!(await keep(plainReading(reading), 0, { back: () => setDraft(draft), clear }))) return;
+    clear();
     setAsked(false);
+    setTyping(false);
   };
   return {
-    ...{ measurement, way, setWay, draft, setDraft, setBends, reading, live, full, begun, withdraw },
+    ...{ measurement, way, setWay, draft, setDraft: change, setBends, setTyping, reading, live, full, withdraw, putBack },
+    history: withPointsKept(history, draft, setDraft),
     enough: measurement.accepted.length >= ENOUGH_TAKES && !begun,
-    problems: outcome !== null && !outcome.ok && (asked || way === 'sensor') ? outcome.problems : [],
+    problems: outcome !== null && !outcome.ok && (asked || way === 'sensor') && !typing ? outcome.problems : [],
     warnings: live !== null && station === 'withers' ? profileWarnings(live, loaded.measured.topline.consensus) : [],
     save: () => void save(),
-    undo: () => (begun ? setDraft(undoneLine(draft)) : withdrawLast()),
   };
+}
+
+/** After a reload the points' own past is still there: it is undone where the screen's history has nothing. */
+function withPointsKept(history: History, draft: DraftLine, setDraft: (draft: DraftLine) => void): History {
+  if (history.undoes !== null || draft.way !== 'points' || draft.past.length === 0) return history;
+  return { ...history, undoes: SECTION_PHRASES.point, undo: () => setDraft(undoneLine(draft)) };
 }

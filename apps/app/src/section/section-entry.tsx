@@ -1,6 +1,15 @@
 import { SECTION_PHRASES } from '../words/section-phrases';
 import { TakesBottom } from './takes-bottom';
-import { type BendsReading, ENOUGH_TAKES, MOST_TAKES, type SectionStation, highestOffSpineMm, sectionWarnings } from '@fulcra/core';
+import {
+  type BendsReading,
+  ENOUGH_TAKES,
+  MOST_TAKES,
+  type SectionStation,
+  type Trait,
+  type WithersShape,
+  highestOffSpineMm,
+  sectionWarnings,
+} from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -15,7 +24,8 @@ import { useDraft } from '../platform/use-draft';
 import { STATION_WORDS } from '../words/station-words';
 import {
   type DraftTake,
-  EMPTY_DRAFT,
+  emptyDraft,
+  inOtherUnit,
   draftSection,
   isEmpty,
   isWhole,
@@ -28,7 +38,9 @@ import {
 import { GaugeReadout } from './gauge-readout';
 import { plainReading } from './plain-reading';
 import { SectionCanvas } from './section-canvas';
-import { ClosedVisit, TakeProblems, TakesSoFar } from './take-parts';
+import { ClosedVisit, SlipQuestion, TakeProblems, TakesSoFar } from './take-parts';
+import { type History, useHistory } from '../platform/use-history';
+import { useUnitSlip } from './use-unit-slip';
 import { useKnownSection } from './use-known-section';
 import { useTakeWrites } from './use-take-writes';
 import { WidthsEntry } from './widths-entry';
@@ -61,8 +73,7 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
         <TakesBottom
           visitId={visitId}
           loaded={loaded}
-          undoOff={(way === 'sensor' || isEmpty(draft)) && measurement.takes.length === 0}
-          onUndo={entry.undo}
+          history={entry.history}
           enough={enough}
           next={nextStep(loaded, { station })}
           keepLabel={SECTION_PHRASES.keepTake(measurement.everTaken + 1)}
@@ -78,15 +89,18 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
           <SectionCanvas draft={draft} live={live} setDraft={setDraft} measurement={measurement} />
         </YStack>
         <YStack gap="$m">
-          {way === 'widths' && !loaded.closed ? <WidthsEntry draft={draft} onChange={setDraft} /> : null}
+          {way === 'widths' && !loaded.closed ? (
+            <WidthsEntry draft={draft} onChange={setDraft} onTyping={entry.setTyping} known={entry.known} />
+          ) : null}
+          <SlipQuestion slip={entry.slip} onMeant={entry.meant} onAsTyped={entry.asTyped} />
           {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
           <TakeProblems problems={entry.problems} warnings={entry.warnings} />
           {entry.gaps ? <Banner tone="bad">{SECTION_PHRASES.someWidthsAre}</Banner> : null}
-          <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} />
+          <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} onPutBack={entry.putBack} />
           {station === 'front' && measurement.consensus !== null ? (
             <Button label={SECTION_PHRASES.seeWhatFits} onPress={() => router.push(`/visits/${visitId}/front`)} />
           ) : null}
-          <GaugeReadout section={measurement.consensus} />
+          {station === 'front' ? <GaugeReadout section={measurement.consensus} withers={entry.withers} /> : null}
           <Place atMm={atMm} onChange={(mm) => setDraft({ ...draft, atMm: mm })} />
           <Small>{STATION_WORDS[station].how}</Small>
         </YStack>
@@ -100,11 +114,14 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   const { page } = loaded;
   const measurement = loaded.measured.sections[station];
   const [way, setWay] = useDraft('way-of-section', WAY_DRAFT, 'widths');
-  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, TAKE_DRAFT, EMPTY_DRAFT);
+  const withers = withersOf(loaded.measured.traits);
+  const [kept, setDraft] = useDraft(`trace-${visitId}-${station}`, TAKE_DRAFT, emptyDraft(station, withers));
   const draft = useMemo((): DraftTake => ({ ...kept, way }), [kept, way]);
   const [bends, setBends] = useState<BendsReading | null>(null);
   const [asked, setAsked] = useState(false);
-  const { keep, withdraw, withdrawLast } = useTakeWrites(visitId, station, measurement);
+  const [typing, setTyping] = useState(false);
+  const history = useHistory();
+  const { keep, withdraw, putBack } = useTakeWrites(visitId, station, measurement, history);
   const reading = useMemo(() => readingOf(draft, bends), [draft, bends]);
   const outcome = useMemo(() => (reading === null ? null : draftSection(draft, bends)), [reading, draft, bends]);
   const live = outcome?.ok ? outcome.value : null;
@@ -113,26 +130,45 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   const enough = measurement.accepted.length >= ENOUGH_TAKES && (way === 'sensor' || isEmpty(draft));
   const atMm = draft.atMm ?? (station === 'front' ? page.visit.stationMm : measurement.takenAtMm);
   const known = useKnownSection(page, station, measurement);
-  const quiet = live === null || reading === null || (enough && way === 'sensor');
+  const slips = useUnitSlip(station, draft, known, whole && !typing);
+  const quiet = live === null || reading === null || slips.slip !== null || (enough && way === 'sensor');
   const warnings = useMemo(() => (quiet ? [] : sectionWarnings(live, known, highestOffSpineMm(reading))), [quiet, live, known, reading]);
+  const change = (next: DraftTake): void => {
+    setDraft(next);
+    history.did({
+      words: way === 'points' ? SECTION_PHRASES.point : SECTION_PHRASES.typing,
+      undo: () => setDraft(draft),
+      redo: () => setDraft(next),
+      ...(way === 'widths' && typing && { key: 'typing' }),
+    });
+  };
   const save = async (): Promise<void> => {
     setAsked(true);
-    if (!outcome?.ok || !whole || reading === null || full || loaded.closed) return;
-    if (!(await keep(plainReading(reading), atMm))) return;
-    setDraft(nextDraft(draft));
+    if (!outcome?.ok || !whole || reading === null || full || loaded.closed || slips.now() !== null) return;
+    const clear = () => setDraft(nextDraft(draft));
+    if (!(await keep(plainReading(reading), atMm, { back: () => setDraft(draft), clear }))) return;
+    clear();
     setAsked(false);
-  };
-  const undo = (): void => {
-    if (way === 'points' && draft.past.length > 0) setDraft(undonePoints(draft));
-    else if (way !== 'sensor' && !isEmpty(draft)) setDraft(nextDraft(draft));
-    else withdrawLast();
+    setTyping(false);
   };
   return {
-    ...{ measurement, way, setWay, draft, setDraft, setBends, reading, live, full, enough, atMm, warnings, withdraw, undo },
-    problems: outcome !== null && !outcome.ok && (asked || (whole && way !== 'points')) ? outcome.problems : [],
+    ...{ measurement, way, setWay, draft, setDraft: change, setBends, reading, live, full, enough, atMm, warnings },
+    ...{ withdraw, putBack, history: withPointsKept(history, draft, setDraft), setTyping, known, withers, slip: slips.slip },
+    meant: () => slips.slip !== null && change(inOtherUnit(draft, slips.slip)),
+    asTyped: slips.believe,
+    problems: outcome !== null && !outcome.ok && (asked || (whole && way !== 'points' && !typing)) ? outcome.problems : [],
     gaps: asked && way !== 'sensor' && !isWhole(draft) && !isEmpty(draft),
     save: () => void save(),
   };
+}
+
+const withersOf = (traits: readonly Trait[]): WithersShape | null =>
+  (traits.find((t) => t.trait === 'withers')?.value as WithersShape | undefined) ?? null;
+
+/** After a reload the points' own past is still there: it is undone where the screen's history has nothing. */
+function withPointsKept(history: History, draft: DraftTake, setDraft: (draft: DraftTake) => void): History {
+  if (history.undoes !== null || draft.way !== 'points' || draft.past.length === 0) return history;
+  return { ...history, undoes: SECTION_PHRASES.point, undo: () => setDraft(undonePoints(draft)) };
 }
 
 /** Where this take is taken; it starts where the landmark was felt. */

@@ -1,12 +1,18 @@
 import { SECTION_PHRASES } from '../words/section-phrases';
-import { type LengthUnit, fromMm } from '@fulcra/core';
+import { type LengthUnit, type NearOff, type Section, fromMm, halfWidthAtMm, sideOutward } from '@fulcra/core';
+import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
+import { useTapeUnit } from '../platform/use-tape-unit';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { Stepper } from '../ui/stepper';
+import { RunCellBox } from '../ui/run-cell';
+import { RunPad } from '../ui/run-pad';
+import { type RunOn, useRunOn } from '../ui/use-run-on';
+import { type RunCell } from '../ui/run-order';
 import { Small } from '../ui/text';
 import { UNIT_DECIMALS } from '../words/measure-words';
-import { type DraftTake, type WidthRow, isEmpty, withDepth, withGaugeDepths, withRowAdded, withRowRemoved, withWidth } from './draft-take';
+import { type DraftTake, isEmpty, withGaugeDepths, withRowAdded, withRowRemoved } from './draft-take';
+import { type WidthPart, cellId, widthCells, withTyped } from './width-cells';
 
 const UNITS = [
   { value: 'mm', label: SECTION_PHRASES.mm2 },
@@ -17,21 +23,32 @@ const WAYS = [
   { value: 'sides', label: SECTION_PHRASES.eachSide },
   { value: 'across', label: SECTION_PHRASES.across },
 ] as const;
-const STEP: Readonly<Record<LengthUnit, number>> = { mm: 1, cm: 0.1, in: 0.05 };
-const DEPTH_STEP: Readonly<Record<LengthUnit, number>> = { mm: 5, cm: 0.5, in: 0.25 };
 const MOST_ROWS = 6;
 
 export interface WidthsEntryProps {
   readonly draft: DraftTake;
   readonly onChange: (draft: DraftTake) => void;
+  /** A number is half typed, so that nothing is said about it yet. */
+  readonly onTyping: (typing: boolean) => void;
+  /** What stood here last time, to be seen beside. */
+  readonly known: Section | null;
 }
 
-/** Half-widths at depths below the spine, near on the left and off on the right, by big numbers. */
-export function WidthsEntry({ draft, onChange }: WidthsEntryProps) {
+/** Half-widths at depths below the spine, near on the left and off on the right: typed one after the other in one pad. */
+export function WidthsEntry({ draft, onChange, onTyping, known }: WidthsEntryProps) {
+  const [unit, setUnit] = useTapeUnit();
+  const cells = widthCells(draft, unit);
+  const run = useRunOn(cells, (id, value) => onChange(withTyped(draft, id, value, unit)));
+  useEffect(() => onTyping(run.typing), [run.typing, onTyping]);
   return (
-    <YStack gap="$s">
+    <YStack gap="$s" onKeyDown={run.onKeyDown}>
+      <Heads across={draft.across} unit={unit} />
+      {draft.rows.map((row, i) => (
+        <Row key={i} row={i} cells={cells} run={run} was={(side) => wasWords(known, side, row.depthMm, unit)} />
+      ))}
+      <RunPad run={run} />
       <XStack justifyContent="space-between" flexWrap="wrap">
-        <Choice label={SECTION_PHRASES.unit} value={draft.unit} options={UNITS} onChange={(unit) => onChange({ ...draft, unit })} />
+        <Choice label={SECTION_PHRASES.unit} value={unit} options={UNITS} onChange={setUnit} />
         <Choice
           label={SECTION_PHRASES.howWidthsAre}
           value={draft.across ? 'across' : 'sides'}
@@ -40,86 +57,75 @@ export function WidthsEntry({ draft, onChange }: WidthsEntryProps) {
         />
       </XStack>
       {draft.across ? <Small>{SECTION_PHRASES.acrossBothSides}</Small> : null}
-      {draft.rows.map((row, i) => (
-        <Row key={i} draft={draft} row={row} index={i} onChange={onChange} />
-      ))}
-      <XStack gap="$s" flexWrap="wrap">
-        <Button
-          kind="quiet"
-          label={SECTION_PHRASES.bothWidthGauges}
-          off={!isEmpty(draft)}
-          onPress={() => onChange(withGaugeDepths(draft))}
-        />
-        <Button
-          kind="quiet"
-          label={SECTION_PHRASES.addADepth}
-          off={draft.rows.length >= MOST_ROWS}
-          onPress={() => onChange(withRowAdded(draft))}
-        />
-        <Button
-          kind="quiet"
-          label={SECTION_PHRASES.removeTheLast}
-          off={draft.rows.length <= 2}
-          onPress={() => onChange(withRowRemoved(draft, draft.rows.length - 1))}
-        />
-      </XStack>
+      <Depths draft={draft} onChange={onChange} />
     </YStack>
   );
 }
 
-interface RowProps extends WidthsEntryProps {
-  readonly row: WidthRow;
-  readonly index: number;
+const Heads = ({ across, unit }: { readonly across: boolean; readonly unit: LengthUnit }) => (
+  <XStack aria-hidden>
+    {[SECTION_PHRASES.belowTheSpine(unit), ...(across ? [SECTION_PHRASES.across] : [SECTION_PHRASES.near, SECTION_PHRASES.off])].map(
+      (h) => (
+        <Small key={h} flex={1} textAlign="center">
+          {h}
+        </Small>
+      ),
+    )}
+  </XStack>
+);
+
+interface RowProps {
+  readonly row: number;
+  readonly cells: readonly RunCell[];
+  readonly run: RunOn;
+  readonly was: (side: NearOff) => string | undefined;
 }
 
-function Row({ draft, row, index, onChange }: RowProps) {
-  const { unit } = draft;
-  const shown = (mm: number | null): number | null => (mm === null ? null : fromMm(mm, unit));
-  const shared = { unit, step: STEP[unit], decimals: UNIT_DECIMALS[unit] };
-  const across = row.nearMm === null || row.offMm === null ? null : row.nearMm + row.offMm;
-  const name = SECTION_PHRASES.depth(index + 1);
+const PARTS: readonly WidthPart[] = ['depth', 'near', 'off', 'across'];
+
+function Row({ row, cells, run, was }: RowProps) {
   return (
-    <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
-      <XStack justifyContent="center">
-        <Stepper
-          {...shared}
-          step={DEPTH_STEP[unit]}
-          shown={SECTION_PHRASES.belowTheSpine(unit)}
-          label={SECTION_PHRASES.belowTheSpine2(name, unit)}
-          value={shown(row.depthMm)}
-          onChange={(v) => onChange(withDepth(draft, index, v))}
-        />
-      </XStack>
-      <XStack justifyContent="center" gap="$s">
-        {draft.across ? (
-          <Stepper
-            {...shared}
-            shown={SECTION_PHRASES.across}
-            label={SECTION_PHRASES.across2(name, unit)}
-            value={shown(across)}
-            onChange={(v) => onChange(withWidth(draft, index, 'across', v))}
+    <XStack gap="$s">
+      {PARTS.map((part) => {
+        const cell = cells.find((c) => c.id === cellId(row, part));
+        if (cell === undefined) return null;
+        const side = part === 'near' || part === 'off' ? part : null;
+        return (
+          <RunCellBox
+            key={part}
+            cell={cell}
+            run={run}
+            tone={part === 'depth' ? 'muted' : (side ?? 'ink')}
+            note={side === null ? undefined : was(side)}
           />
-        ) : (
-          <>
-            <Stepper
-              {...shared}
-              tone="near"
-              shown={SECTION_PHRASES.near}
-              label={SECTION_PHRASES.near2(name, unit)}
-              value={shown(row.nearMm)}
-              onChange={(v) => onChange(withWidth(draft, index, 'near', v))}
-            />
-            <Stepper
-              {...shared}
-              tone="off"
-              shown={SECTION_PHRASES.off}
-              label={SECTION_PHRASES.off2(name, unit)}
-              value={shown(row.offMm)}
-              onChange={(v) => onChange(withWidth(draft, index, 'off', v))}
-            />
-          </>
-        )}
-      </XStack>
-    </YStack>
+        );
+      })}
+    </XStack>
+  );
+}
+
+/** "last 78", where this depth was reached last time. */
+function wasWords(known: Section | null, side: NearOff, depthMm: number, unit: LengthUnit): string | undefined {
+  const mm = known === null ? null : halfWidthAtMm(sideOutward(known, side), depthMm);
+  return mm === null ? undefined : SECTION_PHRASES.last(fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit]));
+}
+
+function Depths({ draft, onChange }: Pick<WidthsEntryProps, 'draft' | 'onChange'>) {
+  return (
+    <XStack gap="$s" flexWrap="wrap">
+      <Button kind="quiet" label={SECTION_PHRASES.bothWidthGauges} off={!isEmpty(draft)} onPress={() => onChange(withGaugeDepths(draft))} />
+      <Button
+        kind="quiet"
+        label={SECTION_PHRASES.addADepth}
+        off={draft.rows.length >= MOST_ROWS}
+        onPress={() => onChange(withRowAdded(draft))}
+      />
+      <Button
+        kind="quiet"
+        label={SECTION_PHRASES.removeTheLast}
+        off={draft.rows.length <= 2}
+        onPress={() => onChange(withRowRemoved(draft, draft.rows.length - 1))}
+      />
+    </XStack>
   );
 }

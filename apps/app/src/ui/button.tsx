@@ -26,6 +26,7 @@ const Frame = styled(View, {
     off: { true: { opacity: 0.45, cursor: 'default' } },
     grow: { true: { flex: 1 } },
     tight: { true: { paddingHorizontal: 8 } },
+    low: { true: { minHeight: 48 } },
     round: { true: { width: 56, height: 56, paddingHorizontal: 0 } },
   } as const,
   defaultVariants: { kind: 'second' },
@@ -40,6 +41,8 @@ export interface ButtonProps {
   readonly grow?: boolean;
   readonly round?: boolean;
   readonly tight?: boolean;
+  /** No higher than a thumb needs, where many stand over one another. */
+  readonly low?: boolean;
   readonly pressed?: boolean;
   readonly innerRef?: Ref<TamaguiElement> | undefined;
   /** Id of what is said about it, such as what is wrong with its value. */
@@ -56,6 +59,7 @@ export function Button({
   grow = false,
   round = false,
   tight = false,
+  low = false,
   pressed,
   innerRef,
   describedBy,
@@ -72,6 +76,7 @@ export function Button({
       grow={grow}
       round={round}
       tight={tight}
+      low={low}
       aria-label={label}
       aria-disabled={off}
       aria-pressed={pressed}

@@ -2,12 +2,12 @@ import { UI_PHRASES } from '../words/ui-phrases';
 import { useEffect, useState } from 'react';
 import { XStack } from 'tamagui';
 import { Button } from './button';
+import { afterKey } from './run-order';
 import { Sheet } from './sheet';
 import { Big, Body } from './text';
 
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', '⌫'] as const;
-const NAMES: Readonly<Record<string, string>> = { '.': 'point', '⌫': UI_PHRASES.rubOut };
-const MOST_DIGITS = 7;
+const NAMES: Readonly<Record<string, string>> = { '.': UI_PHRASES.point, '⌫': UI_PHRASES.rubOut };
 /** Digits typed are for the pad, whichever of its buttons has the focus. */
 const BEFORE_BUTTONS = { capture: true };
 
@@ -65,10 +65,4 @@ function Pad({ start, onClose, onDone }: Pick<NumberPadProps, 'start' | 'onClose
       <Button kind="main" label={UI_PHRASES.done} onPress={done} />
     </>
   );
-}
-
-function afterKey(before: string, key: string): string {
-  if (key === '⌫') return before.slice(0, -1);
-  if (key === '.' && before.includes('.')) return before;
-  return before.length >= MOST_DIGITS ? before : before + key;
 }

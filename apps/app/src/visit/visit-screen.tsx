@@ -24,12 +24,13 @@ import { Stepper } from '../ui/stepper';
 import { Small, Strong } from '../ui/text';
 import { dayWords } from '../words/measure-words';
 import { StandForIt } from './stand-for-it';
-import { RIDE_SAID_WORDS, takenBackWords } from '../words/ride-words';
+import { RIDE_SAID_WORDS, caveatWords, takenBackWords } from '../words/ride-words';
 import { nextStep } from './next-step';
 import { SchoolPicker } from './school-picker';
 import { type LoadedVisit, useVisitPage } from './use-visit-page';
 import { VisitBackline } from './visit-backline';
 import { VisitNote } from './visit-note';
+import { RiddenPart } from './ridden-part';
 import { VisitSteps } from './visit-steps';
 
 export function VisitScreen({ visitId }: { readonly visitId: string }) {
@@ -87,6 +88,7 @@ function Facts({ loaded: { page, front, change, measured, note } }: { readonly l
         against={againstRiding(question)}
         onSay={(result) => void change({ result })}
       />
+      <RiddenPart facts={page.facts} note={note} />
       {refused === null ? null : <StandForIt tried={refused} note={note} />}
       <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} />
       <Button
@@ -121,6 +123,11 @@ function Result({ ride, against, onSay }: ResultProps) {
         onChange={onSay}
       />
       {ride.takenBack.length > 0 ? <Banner tone="bad">{VISIT_PHRASES.goodToRide}</Banner> : null}
+      {ride.caveats.map((caveat) => (
+        <Banner key={caveat.code} tone="lookOut">
+          {caveatWords(caveat)}
+        </Banner>
+      ))}
       {against.map((reason) => (
         <Banner key={reason.code} tone="bad">
           {takenBackWords(reason)}

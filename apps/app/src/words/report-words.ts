@@ -1,6 +1,7 @@
 import { type OwnerWordBody, type Report } from '@fulcra/contract';
 import { type FrontVerdictCode, type SectionChange } from '@fulcra/core';
 import { dayWords } from './measure-words';
+import { stoodWords } from './ride-words';
 
 /** What the front's verdict means to somebody who owns the horse. */
 const FRONT_IN_PLAIN_WORDS: Readonly<Record<FrontVerdictCode, string>> = {
@@ -17,7 +18,7 @@ export function reportHeadline({ visit, decision, saddle }: Report): string {
   if (visit === null) return 'No visit has been finished yet.';
   if (visit.held) return 'Something sore was found: your horse is not ridden until a veterinary surgeon has seen it.';
   const { stands } = visit.ride;
-  const ride = stands === 'goodToRide' ? 'Good to ride.' : stands === 'notGoodToRide' ? 'Not good to ride as it is.' : '';
+  const ride = stands === 'goodToRide' ? `${stoodWords(visit.ride)}.` : stands === 'notGoodToRide' ? 'Not good to ride as it is.' : '';
   const front = decision === null ? '' : FRONT_IN_PLAIN_WORDS[decision.verdict];
   const which = saddle === null ? '' : `Saddle: ${saddle.name}.`;
   return [ride, front, which].filter((s) => s !== '').join(' ') || 'Nothing was decided at this visit.';

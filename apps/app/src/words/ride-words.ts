@@ -1,4 +1,5 @@
-import { type RideResult, type TakenBack } from '@fulcra/core';
+import { type RideCaveat, type RideResult, type RiddenGait, type TakenBack } from '@fulcra/core';
+import { criterionName } from './criterion-words';
 
 export const RIDE_SAID_WORDS = { goodToRide: 'Good to ride', notGoodToRide: 'Not good to ride' } as const;
 
@@ -14,9 +15,36 @@ export function takenBackWords(reason: TakenBack): string {
   }
 }
 
+/** What "good to ride" is said without, or in spite of. */
+export function caveatWords(caveat: RideCaveat): string {
+  switch (caveat.code) {
+    case 'NOT_FELT':
+      return 'No hand was laid on the back at this visit.';
+    case 'NOT_RIDDEN':
+      return 'It was not ridden in this at the visit.';
+    case 'SETTING_MISSES':
+      return `The chosen setting falls short in: ${caveat.ids.map((id) => criterionName(id).toLowerCase()).join(', ')}.`;
+  }
+}
+
+const CAVEAT_IN_SHORT: Readonly<Record<RideCaveat['code'], string>> = {
+  NOT_FELT: 'not felt',
+  NOT_RIDDEN: 'not ridden',
+  SETTING_MISSES: 'to be watched',
+};
+
+export const RIDDEN_GAIT_WORDS: Readonly<Record<RiddenGait, string>> = { walk: 'walk', trot: 'trot', canter: 'canter' };
+
+/** "Good to ride (not felt, not ridden)": wherever it is said, it is said with what it was said without. */
+export const stoodWords = ({ stands, caveats }: Pick<RideResult, 'stands' | 'caveats'>): string | null => {
+  if (stands === null) return null;
+  const short = caveats.map((c) => CAVEAT_IN_SHORT[c.code]).join(', ');
+  return `${RIDE_SAID_WORDS[stands]}${short === '' ? '' : ` (${short})`}`;
+};
+
 /** The result in one line, as it stands now. */
-export function rideWords({ said, stands, takenBack }: RideResult): string | null {
-  if (said === null) return null;
-  if (takenBack.length > 0) return `Not good to ride: what was said at the visit is taken back.`;
-  return `${RIDE_SAID_WORDS[stands ?? said]}.`;
+export function rideWords(ride: RideResult): string | null {
+  if (ride.said === null) return null;
+  if (ride.takenBack.length > 0) return `Not good to ride: what was said at the visit is taken back.`;
+  return `${stoodWords(ride)}.`;
 }

@@ -40,6 +40,7 @@ export const VISIT_PHRASES = {
   aHelperAt:
     'A helper at the head, hat and boots on. Pain, heat or swelling: stop, and call a veterinary surgeon first. The fitter decides.',
   resultOfThis: 'Result of this visit',
+  riddenIn: 'Ridden in it, and watched, in',
   goodToRide: '“Good to ride” was said at this visit and is taken back.',
   aRefusedSetting: (by: string, reason: string): string => `A refused setting is answered for by ${by}: ${reason}`,
   horseAndComplaint: 'Horse and complaint',

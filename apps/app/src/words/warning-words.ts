@@ -1,4 +1,5 @@
-import { type TakeWarning } from '@fulcra/core';
+import { type LengthUnit, type TakeWarning, type UnitSlip } from '@fulcra/core';
+import { mmWords } from './measure-words';
 
 /** What looks wrong with a take, and what to check. */
 export function warningWords(warning: TakeWarning): string {
@@ -14,4 +15,15 @@ export function warningWords(warning: TakeWarning): string {
     case 'HEAD_DOWN':
       return `The withers rise ${warning.lowerByMm.toFixed(0)} mm less than on the topline. Was the head up?`;
   }
+}
+
+export const UNIT_NAMES: Readonly<Record<LengthUnit, string>> = { mm: 'millimetres', cm: 'centimetres', in: 'inches' };
+
+/** Why a width isn't believed, and what it may have been meant as. */
+export function slipWords({ meant, depthMm, widthMm, leastMm, mostMm }: UnitSlip): string {
+  const outside = widthMm < leastMm || widthMm > mostMm;
+  const said = outside
+    ? `${widthMm < 10 ? `${widthMm.toFixed(1)} mm` : mmWords(widthMm)} from the spine, ${mmWords(depthMm)} down: horses have ${Math.ceil(leastMm)} to ${mmWords(Math.floor(mostMm))} there (default).`
+    : 'These widths are not this horse’s: what is known of it is of quite another size.';
+  return meant === null ? `${said} Measure once more.` : `${said} Did you mean ${UNIT_NAMES[meant]}?`;
 }

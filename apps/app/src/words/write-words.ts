@@ -63,6 +63,8 @@ function factName(body: FactBody): string {
       return 'Cautions were shown';
     case 'holdCleared':
       return `Hold cleared by ${body.by}`;
+    case 'ridden':
+      return 'Ridden and watched';
     case 'forOwner':
       return 'Words for the owner';
     case 'skipped':

@@ -164,7 +164,15 @@ describe('a visit’s result and its end', () => {
     [null, null, false],
   ] as const)('from %j to %s: asked %s', (before, after, asked) => expect(saysGoodToRide(before, stands(after))).toBe(asked));
 
-  const CLEAR = { hold: { state: 'clear', reasons: [], clearances: [] }, heldTack: [], chosen: null, overruled: null } as const;
+  const CLEAR = {
+    hold: { state: 'clear', reasons: [], clearances: [] },
+    heldTack: [],
+    chosen: null,
+    overruled: null,
+    felt: true,
+    ridden: true,
+    misses: [],
+  } as const;
   it('good to ride is refused for what takes it back first', () => {
     expect(refusal(() => refuseRiding(CLEAR))).toBeNull();
     const held = { ...CLEAR, hold: { ...CLEAR.hold, state: 'held' as const } };

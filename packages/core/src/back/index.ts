@@ -11,6 +11,7 @@ export * from './takes-consensus';
 export * from './line-agreement';
 export * from './take-warnings';
 export * from './width-gauges';
+export * from './unit-slip';
 export * from './topline-measures';
 export * from './landmarks';
 export * from './landmarks-resolved';

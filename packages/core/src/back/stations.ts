@@ -11,6 +11,10 @@ interface SectionSpec {
   readonly edgesAtShare: number | null;
   /** The fitter's own: shown once it is taken. */
   readonly extra: boolean;
+  /** It lies on the withers, whose flanks are steep; behind them the back is flatter. */
+  readonly onWithers: boolean;
+  /** Where widths are taken below the spine, mm (defaults); by the gauge that its withers ask for. */
+  readonly widthsAtMm: 'gauge' | readonly [number, number, ...number[]];
 }
 interface LineSpec {
   readonly runs: 'along';
@@ -26,12 +30,66 @@ export const BASE_BEHIND_FRONT_MM = 50;
  * what the row can't say (its words, its true place on a generated horse) fails to compile until it is there. See docs/add-a-station.md.
  */
 export const STATION_TABLE = {
-  front: { runs: 'across', behindFrontMm: 0, standsAt: null, partOfWhole: true, edgesAtShare: 0, extra: false },
-  base: { runs: 'across', behindFrontMm: BASE_BEHIND_FRONT_MM, standsAt: null, partOfWhole: true, edgesAtShare: null, extra: false },
-  low: { runs: 'across', behindFrontMm: 170, standsAt: 'lowPoint', partOfWhole: true, edgesAtShare: 0.5, extra: false },
-  lastRib: { runs: 'across', behindFrontMm: 360, standsAt: 'lastRib', partOfWhole: true, edgesAtShare: 1, extra: false },
-  extra1: { runs: 'across', behindFrontMm: 110, standsAt: null, partOfWhole: false, edgesAtShare: null, extra: true },
-  extra2: { runs: 'across', behindFrontMm: 270, standsAt: null, partOfWhole: false, edgesAtShare: null, extra: true },
+  front: {
+    runs: 'across',
+    behindFrontMm: 0,
+    standsAt: null,
+    partOfWhole: true,
+    edgesAtShare: 0,
+    extra: false,
+    onWithers: true,
+    widthsAtMm: 'gauge',
+  },
+  base: {
+    runs: 'across',
+    behindFrontMm: BASE_BEHIND_FRONT_MM,
+    standsAt: null,
+    partOfWhole: true,
+    edgesAtShare: null,
+    extra: false,
+    onWithers: true,
+    widthsAtMm: [60, 120],
+  },
+  low: {
+    runs: 'across',
+    behindFrontMm: 170,
+    standsAt: 'lowPoint',
+    partOfWhole: true,
+    edgesAtShare: 0.5,
+    extra: false,
+    onWithers: false,
+    widthsAtMm: [30, 80],
+  },
+  lastRib: {
+    runs: 'across',
+    behindFrontMm: 360,
+    standsAt: 'lastRib',
+    partOfWhole: true,
+    edgesAtShare: 1,
+    extra: false,
+    onWithers: false,
+    widthsAtMm: [30, 80],
+  },
+  extra1: {
+    runs: 'across',
+    behindFrontMm: 110,
+    standsAt: null,
+    partOfWhole: false,
+    edgesAtShare: null,
+    extra: true,
+    onWithers: true,
+    widthsAtMm: [60, 120],
+  },
+  extra2: {
+    runs: 'across',
+    behindFrontMm: 270,
+    standsAt: null,
+    partOfWhole: false,
+    edgesAtShare: null,
+    extra: true,
+    onWithers: false,
+    widthsAtMm: [30, 80],
+  },
   topline: { runs: 'along', partOfWhole: true },
   withers: { runs: 'along', partOfWhole: false },
 } as const satisfies Readonly<Record<string, StationSpec>>;

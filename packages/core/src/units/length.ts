@@ -1,6 +1,7 @@
 /** The one place that knows how long a unit is. Everything else in the core speaks millimetres. */
 export const MM_PER_UNIT = { mm: 1, cm: 10, in: 25.4 } as const;
 export type LengthUnit = keyof typeof MM_PER_UNIT;
+export const LENGTH_UNITS = Object.keys(MM_PER_UNIT) as readonly LengthUnit[];
 
 /** One hand is four inches; "15.2" hands means 15 hands and 2 inches, not 15.2 hands. */
 export const MM_PER_HAND = 101.6;

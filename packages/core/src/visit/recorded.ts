@@ -51,6 +51,10 @@ export interface TriedSetting {
   readonly thumb: { readonly rows: number; readonly columns: number; readonly kPa: readonly number[] };
 }
 
+/** Gaits a fitter watches before the horse goes home. */
+export const RIDDEN_GAITS = ['walk', 'trot', 'canter'] as const;
+export type RiddenGait = (typeof RIDDEN_GAITS)[number];
+
 /** One purpose on the card: hang, and the hole on each side counted from the shortest. */
 export interface LeatherLine {
   readonly purpose: Purpose;
@@ -97,6 +101,8 @@ export interface FactBodies {
   };
   readonly cautionsShown: object;
   readonly holdCleared: { readonly by: string; readonly reason: string; readonly clears: readonly string[] };
+  /** The horse was ridden in what it goes home in, and what was seen. */
+  readonly ridden: { readonly gaits: readonly RiddenGait[]; readonly seen: string };
   readonly forOwner: { readonly said: string; readonly watchFor: string };
   readonly skipped: { readonly step: StepId };
   readonly triedSetting: TriedSetting;

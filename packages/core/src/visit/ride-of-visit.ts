@@ -27,6 +27,9 @@ export function rideQuestionOf(facts: readonly RecordedFact[], decidedSaddleId: 
     ].map((item) => item.name),
     chosen: chosen === null ? null : { saddleName: chosen.saddleName, stops: clearStopsIn(chosen) },
     overruled: chosen === null ? null : overruledBy(facts, chosen.id),
+    felt: factsOfKind(facts, 'feel').length > 0,
+    ridden: (factsOfKind(facts, 'ridden').at(-1)?.gaits.length ?? 0) > 0,
+    misses: chosen === null ? [] : chosen.missed.filter((m) => m.half !== undefined && !m.stops).map((m) => m.id),
   };
 }
 

@@ -1,5 +1,5 @@
 import { type SoreHold } from '../feel';
-import { type FactBodies } from './recorded';
+import { type FactBodies, type MissedRow } from './recorded';
 
 /** What the fitter said at the end of a visit. */
 export const RIDE_WORDS = ['goodToRide', 'notGoodToRide'] as const;
@@ -11,12 +11,21 @@ export type TakenBack =
   | { readonly code: 'TACK_UNSAFE'; readonly name: string }
   | { readonly code: 'SETTING_REFUSED'; readonly saddleName: string; readonly stops: number };
 
+/** What "good to ride" was said without, or in spite of: said with it wherever it is said. */
+export const RIDE_CAVEATS = ['NOT_FELT', 'NOT_RIDDEN', 'SETTING_MISSES'] as const;
+export type RideCaveat =
+  | { readonly code: 'NOT_FELT' | 'NOT_RIDDEN' }
+  /** The chosen setting misses these clearly, none of them a hard stop. */
+  | { readonly code: 'SETTING_MISSES'; readonly ids: readonly MissedRow['id'][] };
+
 /** Whether the horse may be ridden, as everything known now has it: derived, never stored. */
 export interface RideResult {
   readonly said: RideWord | null;
   /** What stands: "good to ride" only while nothing takes it back. */
   readonly stands: RideWord | null;
   readonly takenBack: readonly TakenBack[];
+  /** With what "good to ride" stands; empty while it doesn't. */
+  readonly caveats: readonly RideCaveat[];
   /** A refusal that a named person stands for, shown beside the result. */
   readonly overruled: FactBodies['refusalOverruled'] | null;
 }
@@ -29,6 +38,10 @@ export interface RideQuestion {
   /** The chosen setting with its hard stops, where there is one. */
   readonly chosen: { readonly saddleName: string; readonly stops: number } | null;
   readonly overruled: FactBodies['refusalOverruled'] | null;
+  /** A hand was laid on the horse at this visit, and it was ridden in what it goes home in. */
+  readonly felt: boolean;
+  readonly ridden: boolean;
+  readonly misses: readonly MissedRow['id'][];
 }
 
 /** Clauses that can be switched; docs/architecture.md says which are on. */
@@ -53,7 +66,17 @@ export function rideResult(question: RideQuestion, clauses: RideClauses = RIDE_C
     reasons.push({ code: 'SETTING_REFUSED', ...chosen });
   }
   const takenBack = said === 'goodToRide' ? reasons : [];
-  return { said, stands: takenBack.length > 0 ? 'notGoodToRide' : said, takenBack, overruled };
+  const stands = takenBack.length > 0 ? 'notGoodToRide' : said;
+  return { said, stands, takenBack, caveats: stands === 'goodToRide' ? caveatsOf(question) : [], overruled };
+}
+
+/** What "good to ride" is said without: nobody must take it for more than it is. */
+export function caveatsOf({ felt, ridden, misses }: Pick<RideQuestion, 'felt' | 'ridden' | 'misses'>): RideCaveat[] {
+  return [
+    ...(felt ? [] : [{ code: 'NOT_FELT' as const }]),
+    ...(ridden ? [] : [{ code: 'NOT_RIDDEN' as const }]),
+    ...(misses.length === 0 ? [] : [{ code: 'SETTING_MISSES' as const, ids: misses }]),
+  ];
 }
 
 /** What would take "good to ride" back if it were said now: empty where it may be said. */

@@ -21,7 +21,8 @@ export type PegState = 'open' | 'doubtful' | 'measured';
 interface Measured<Shape, Place> {
   /** Takes that count, oldest first, with their number as the fitter knows them. */
   readonly takes: readonly (Shape & { readonly id: string; readonly number: number; readonly odd: boolean })[];
-  readonly withdrawn: readonly RecordedTake[];
+  /** Takes that were withdrawn, with their numbers: they stay, and can be put back. */
+  readonly withdrawn: readonly (RecordedTake & { readonly number: number })[];
   /** All takes ever made here, the withdrawn ones too. */
   readonly everTaken: number;
   readonly agreement: Agreement;
@@ -80,7 +81,7 @@ function shared<Place extends number | null>(records: readonly RecordedTake[], a
   const last = records.filter((r) => !r.withdrawn).at(-1);
   const takenAtMm: number | Place = last === undefined ? otherwiseAtMm : last.takenAtMm;
   return {
-    withdrawn: records.filter((r) => r.withdrawn),
+    withdrawn: records.flatMap((r, i) => (r.withdrawn ? [{ ...r, number: i + 1 }] : [])),
     everTaken: records.length,
     agreement,
     takenAtMm,

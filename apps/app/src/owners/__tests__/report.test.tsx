@@ -11,7 +11,7 @@ import { readHome } from '../shared/home-form';
 
 const visits = demoScenario().visits.filter((v) => v.decision !== null);
 const { decision } = visits[0]!;
-const RIDE = { said: 'goodToRide', stands: 'goodToRide', takenBack: [], overruled: null } as const;
+const RIDE = { said: 'goodToRide', stands: 'goodToRide', takenBack: [], caveats: [], overruled: null } as const;
 const id = '019b8b1f-2400-7000-8000-000000000001';
 const REPORT: Report = {
   practiceName: 'Room',
@@ -51,6 +51,13 @@ describe('a report', () => {
     expect(reportHeadline(REPORT)).toMatch(/^Good to ride\./);
     const said = (change: object) => reportHeadline({ ...REPORT, visit: { ...REPORT.visit!, ...change } });
     expect(said({ ride: { ...RIDE, stands: 'notGoodToRide' } })).toMatch(/^Not good to ride/);
+    const caveats = [{ code: 'NOT_FELT' }, { code: 'NOT_RIDDEN' }, { code: 'SETTING_MISSES', ids: ['roll'] }];
+    expect(said({ ride: { ...RIDE, caveats } })).toMatch(/^Good to ride \(not felt, not ridden, to be watched\)\./);
+    expect(linesOf({ ...REPORT, visit: { ...REPORT.visit!, ride: { ...RIDE, caveats: caveats as never } } }, 'What was found')).toEqual([
+      'No hand was laid on the back at this visit.',
+      'It was not ridden in this at the visit.',
+      expect.stringMatching(/^The chosen setting falls short in: /),
+    ]);
     expect(said({ held: true })).toMatch(/veterinary surgeon/);
     expect(reportHeadline({ ...REPORT, visit: null })).toMatch(/No visit/);
   });

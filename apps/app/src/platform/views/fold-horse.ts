@@ -28,7 +28,7 @@ function overHistory(history: HorseHistory, write: Write, { person }: FoldContex
 /** What was said here; what takes it back is the server's to say again once it has heard. */
 function rideSaid(known: RideResult | null, said: RideResult['said']): RideResult {
   if (known !== null && known.said === said) return known;
-  return { said, stands: said, takenBack: [], overruled: known?.overruled ?? null };
+  return { said, stands: said, takenBack: [], caveats: known?.caveats ?? [], overruled: known?.overruled ?? null };
 }
 
 /** Photos of things of one kind once more of them are taken here; each once. */

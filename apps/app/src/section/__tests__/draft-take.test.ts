@@ -1,17 +1,22 @@
 import {
-  EMPTY_DRAFT,
+  emptyDraft,
   draftSection,
   isEmpty,
   isWhole,
   nextDraft,
   readingOf,
   undonePoints,
+  inOtherUnit,
   withDepth,
   withPoints,
   withGaugeDepths,
   withRowAdded,
   withWidth,
 } from '../draft-take';
+import { unitSlip } from '@fulcra/core';
+import { widthCells, withTyped } from '../width-cells';
+
+const EMPTY_DRAFT = emptyDraft('front', null);
 
 const filled = () =>
   [
@@ -28,8 +33,37 @@ describe('a take being entered', () => {
   });
 
   it('keeps inches as the millimetres they are', () => {
-    const inches = withWidth({ ...EMPTY_DRAFT, unit: 'in' }, 0, 'near', 3.25);
+    const inches = withTyped(EMPTY_DRAFT, '0 near', 3.25, 'in');
     expect(inches.rows[0]!.nearMm).toBeCloseTo(82.55, 9);
+    expect(widthCells(inches, 'in').map((c) => [c.id, c.value, c.unit])).toEqual([
+      ['0 depth', 3.15, 'in'],
+      ['0 near', 3.25, 'in'],
+      ['0 off', null, 'in'],
+      ['1 depth', 5.51, 'in'],
+      ['1 near', null, 'in'],
+      ['1 off', null, 'in'],
+    ]);
+    expect(withTyped(inches, '0 near', null, 'in').rows[0]!.nearMm).toBeNull();
+    expect(withTyped(inches, '0 depth', null, 'in')).toBe(inches);
+    expect(withTyped(inches, '1 depth', 6, 'in').rows[1]!.depthMm).toBeCloseTo(152.4, 9);
+  });
+
+  it('across both sides there is one number a depth', () => {
+    const across = withTyped({ ...EMPTY_DRAFT, across: true }, '0 across', 160, 'mm');
+    expect(across.rows[0]).toMatchObject({ nearMm: 80, offMm: 80 });
+    expect(widthCells(across, 'mm').map((c) => c.id)).toEqual(['0 depth', '0 across', '1 depth', '1 across']);
+    expect(withTyped(across, '0 across', null, 'mm').rows[0]).toMatchObject({ nearMm: null, offMm: null });
+  });
+
+  it('typed in another unit, all of it is put right at once', () => {
+    const typed = [3, 3.1, 5, 5.2].reduce((d, v, i) => withTyped(d, ['0 near', '0 off', '1 near', '1 off'][i]!, v, 'mm'), EMPTY_DRAFT);
+    const slip = unitSlip('front', typed.rows as never, 'mm')!;
+    expect(slip.meant).toBe('in');
+    expect(inOtherUnit(typed, slip).rows.map((r) => [r.nearMm, r.offMm])).toEqual([
+      [3 * 25.4, 3.1 * 25.4],
+      [5 * 25.4, 5.2 * 25.4],
+    ]);
+    expect(inOtherUnit(EMPTY_DRAFT, slip)).toEqual(EMPTY_DRAFT);
   });
 
   it('halves a width taken across onto both sides', () => {
@@ -53,8 +87,8 @@ describe('a take being entered', () => {
     expect(readingOf(filled())).toEqual({
       kind: 'widths',
       widths: [
-        { depthMm: 60, nearMm: 78, offMm: 79 },
-        { depthMm: 120, nearMm: 140, offMm: 141 },
+        { depthMm: 80, nearMm: 78, offMm: 79 },
+        { depthMm: 140, nearMm: 140, offMm: 141 },
       ],
     });
   });
@@ -62,8 +96,8 @@ describe('a take being entered', () => {
   it('the next take has the same depths and no widths', () => {
     const next = nextDraft(withDepth(withRowAdded(filled()), 2, 160));
     expect(next.rows.map((r) => [r.depthMm, r.nearMm])).toEqual([
-      [60, null],
-      [120, null],
+      [80, null],
+      [140, null],
       [160, null],
     ]);
   });

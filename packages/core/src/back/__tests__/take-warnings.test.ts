@@ -3,7 +3,7 @@ import { type Section, mirroredSection } from '../section';
 import { sectionChange } from '../change';
 import { sectionFromPoints } from '../section-from-points';
 import { sectionWarnings } from '../take-warnings';
-import { widthGauges } from '../width-gauges';
+import { HIGH_WITHERS_ACROSS_MM, gaugeFor, widthDepthsMm, widthGauges } from '../width-gauges';
 
 /** A wedge with a round top: slopes of each flank, radius of the top, all scaled, turned. */
 function wedge({ near = 1, off = 1, top = 30, scale = 1, turnDeg = 0 } = {}): Section {
@@ -58,5 +58,25 @@ describe('change between visits', () => {
   it('there and back is nothing', () => {
     const [a, b] = [wedge({ near: 1 }), wedge({ near: 1.2 })];
     expect(sectionChange(a, b).near.areaCm2 + sectionChange(b, a).near.areaCm2).toBeCloseTo(0, 9);
+  });
+});
+
+describe('which gauge', () => {
+  it.each([
+    ['high', 200, 'upper', 'shapeHigh'],
+    ['ordinary', 20, 'lower', 'shapeNotHigh'],
+    ['flat', 20, 'lower', 'shapeNotHigh'],
+    [null, HIGH_WITHERS_ACROSS_MM - 0.1, 'upper', 'highWithers'],
+    [null, HIGH_WITHERS_ACROSS_MM, 'lower', 'ordinaryWithers'],
+    [null, null, 'lower', 'unknownWithers'],
+  ] as const)('withers %s, %s mm across: the %s, because %s', (shape, across, id, because) =>
+    expect(gaugeFor(shape, across)).toEqual({ id, because }),
+  );
+
+  it('the shape goes before the width, and the front is taken where its gauge is', () => {
+    expect(widthGauges(wedge({ top: 40 }), 'high')).toMatchObject({ trusted: 'upper', because: 'shapeHigh' });
+    expect(widthDepthsMm('front', 'high')).toEqual([40, 80, 140]);
+    expect(widthDepthsMm('front', null)).toEqual([80, 140]);
+    expect(widthDepthsMm('lastRib', 'high')).toEqual([30, 80]);
   });
 });

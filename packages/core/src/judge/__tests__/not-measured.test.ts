@@ -39,7 +39,9 @@ describe('what wasn’t measured', () => {
     const told = judgeSitting({ ...input, body: { ...input.body, byEye: ['lastRib'] } }, STATIC);
     expect(told.standsOn).toEqual({ share: 1, waitsFor: [], byEye: ['lastRib'] });
     const rows = told.rows.filter((r) => r.byEye.length > 0).map((r) => r.id);
-    expect(rows).toEqual(CRITERION_IDS.filter((id) => CRITERIA[id].needs.includes('lastRib') && CRITERIA[id].from !== 'ridden'));
+    expect(rows).toEqual(
+      CRITERION_IDS.filter((id) => (CRITERIA[id].needs as readonly Need[]).includes('lastRib') && CRITERIA[id].from !== 'ridden'),
+    );
     expect(rows.length).toBeGreaterThan(0);
   });
 

@@ -13,10 +13,32 @@ const HELD: SoreHold = {
   ],
   clearances: [],
 };
-const QUESTION: RideQuestion = { said: 'goodToRide', hold: CLEAR, heldTack: [], chosen: null, overruled: null };
+const QUESTION: RideQuestion = {
+  said: 'goodToRide',
+  hold: CLEAR,
+  heldTack: [],
+  chosen: null,
+  overruled: null,
+  felt: true,
+  ridden: true,
+  misses: [],
+};
 const ON = { refusedSetting: true };
 const BY = { triedId: 't', by: 'Isla Venn', reason: 'ridden and watched' };
 const REFUSED = { saddleName: 'Breaker', stops: 2 };
+
+describe('what good to ride is said without', () => {
+  const caveats = (change: Partial<RideQuestion>) => rideResult({ ...QUESTION, ...change }, ON).caveats;
+  it('is told one by one, and only while it stands', () => {
+    expect(caveats({})).toEqual([]);
+    expect(caveats({ felt: false })).toEqual([{ code: 'NOT_FELT' }]);
+    expect(caveats({ ridden: false })).toEqual([{ code: 'NOT_RIDDEN' }]);
+    expect(caveats({ misses: ['roll'] })).toEqual([{ code: 'SETTING_MISSES', ids: ['roll'] }]);
+    expect(caveats({ felt: false, ridden: false, said: null })).toEqual([]);
+    expect(caveats({ felt: false, said: 'notGoodToRide' })).toEqual([]);
+    expect(caveats({ felt: false, hold: HELD })).toEqual([]);
+  });
+});
 
 describe('whether the horse may be ridden', () => {
   it.each([

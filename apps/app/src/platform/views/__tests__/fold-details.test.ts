@@ -50,7 +50,7 @@ describe('a horse’s history', () => {
     visit: { id, fitter: 'Rowan', ...body, startedOn },
     decision: null,
     superseded: [],
-    ride: { said: null, stands: null, takenBack: [], overruled: null },
+    ride: { said: null, stands: null, takenBack: [], caveats: [], overruled: null },
     ...more,
   });
   const history: HorseHistory = { horse: marl, visits: [seen('b', '2026-09-01'), seen('a', '2026-03-01')], said: [] };
@@ -77,7 +77,13 @@ describe('a horse’s history', () => {
   it('leaves another horse’s visit out', () => expect(fold(visitIs('x', { horseId: 'other' }))).toEqual(history));
 
   it('what was said of riding stands as it was said; unchanged, what the server knows against it stays', () => {
-    const against = { said: 'goodToRide', stands: 'notGoodToRide', takenBack: [{ code: 'SORE_HOLD', findings: 1 }], overruled: null };
+    const against = {
+      said: 'goodToRide',
+      stands: 'notGoodToRide',
+      takenBack: [{ code: 'SORE_HOLD', findings: 1 }],
+      caveats: [],
+      overruled: null,
+    };
     const known = {
       ...history,
       visits: [seen('b', '2026-09-01', { ride: against, visit: { id: 'b', fitter: 'Rowan', ...body, result: 'goodToRide' } })],
@@ -85,7 +91,7 @@ describe('a horse’s history', () => {
     const same = foldHistory(known, [visitIs('b', { result: 'goodToRide', note: 'x' })], CONTEXT).visits[0]!.ride;
     expect(same).toEqual(against);
     const other = foldHistory(known, [visitIs('b', { result: 'notGoodToRide' })], CONTEXT).visits[0]!.ride;
-    expect(other).toEqual({ said: 'notGoodToRide', stands: 'notGoodToRide', takenBack: [], overruled: null });
+    expect(other).toEqual({ said: 'notGoodToRide', stands: 'notGoodToRide', takenBack: [], caveats: [], overruled: null });
     const by = { triedId: 't', by: 'Isla', reason: 'seen' };
     const overruled = { ...known, visits: [{ ...known.visits[0]!, ride: { ...against, overruled: by } }] };
     expect(foldHistory(overruled as never, [visitIs('b', { result: null })], CONTEXT).visits[0]!.ride.overruled).toEqual(by);

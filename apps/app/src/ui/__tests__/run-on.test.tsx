@@ -1,0 +1,95 @@
+import { act, fireEvent, screen } from '@testing-library/react-native';
+import { useState } from 'react';
+import { RunCellBox } from '../run-cell';
+import { RunPad } from '../run-pad';
+import { type RunCell, afterKey, cellAfter, cellBefore, isComplete, stepped } from '../run-order';
+import { useRunOn } from '../use-run-on';
+import { rendered } from './rendered';
+
+const cell = (id: string, value: number | null = null, more: Partial<RunCell> = {}): RunCell => ({
+  ...{ id, label: id, value, unit: 'mm', decimals: 0, most: 399, step: 1 },
+  ...more,
+});
+
+describe('a number is complete', () => {
+  it.each([
+    ['3', 0, 399, false],
+    ['39', 0, 399, false],
+    ['40', 0, 399, true],
+    ['78', 0, 399, true],
+    ['140', 0, 399, true],
+    ['045', 0, 399, true],
+    ['0', 0, 399, false],
+    ['7', 1, 39.9, false],
+    ['7.4', 1, 39.9, true],
+    ['3.2', 2, 15.7, false],
+    ['3.25', 2, 15.7, true],
+    ['3.', 0, 399, false],
+    ['', 0, 399, false],
+  ])('"%s" with %d decimals, of at most %d: %s', (typed, decimals, most, complete) =>
+    expect(isComplete(typed, { decimals, most })).toBe(complete),
+  );
+});
+
+it('keys add up to a number', () => {
+  expect(['1', '.', '.', '5', '⌫'].reduce(afterKey, '')).toBe('1.');
+  expect('12345678'.split('').reduce(afterKey, '')).toBe('1234567');
+});
+
+it('the run goes to the next empty one, round to the first, and backward over what stands aside', () => {
+  const cells = [cell('a', 1), cell('d', 5, { aside: true }), cell('b'), cell('c', 3)];
+  expect(cellAfter(cells, 'a')?.id).toBe('b');
+  expect(cellAfter(cells, 'c')?.id).toBe('b');
+  expect(cellAfter(cells, 'b')).toBeNull();
+  expect(cellBefore(cells, 'b')?.id).toBe('a');
+  expect(cellBefore(cells, 'a')).toBeNull();
+});
+
+it('steps don’t gather noise and don’t go under the least', () => {
+  expect(stepped(cell('a', 0.3, { step: 0.1 }), -1)).toBe(0.2);
+  expect(stepped(cell('a', 0), -1)).toBe(0);
+  expect(stepped(cell('a', 0, { least: -5 }), -1)).toBe(-1);
+  expect(stepped(cell('a'), 1)).toBe(1);
+});
+
+describe('the pad', () => {
+  let kept: Record<string, number | null> = {};
+  function Board() {
+    const [values, setValues] = useState<Record<string, number | null>>({ near: null, off: null, low: null });
+    kept = values;
+    const cells = Object.entries(values).map(([id, value]) => cell(id, value));
+    const run = useRunOn(cells, (id, value) => setValues((now) => ({ ...now, [id]: value })));
+    return (
+      <>
+        {cells.map((c) => (
+          <RunCellBox key={c.id} cell={c} run={run} />
+        ))}
+        <RunPad run={run} />
+      </>
+    );
+  }
+  const type = (...keys: string[]) => keys.forEach((k) => act(() => void fireEvent.press(screen.getByLabelText(k))));
+
+  it('runs on from number to number without opening anything', () => {
+    rendered(<Board />);
+    type('7', '8', '8', '1', '1', '4', '0');
+    expect(kept).toEqual({ near: 78, off: 81, low: 140 });
+    expect(screen.getByText('All numbers are there.')).toBeTruthy();
+  });
+
+  it('a short number is ended by Next, a wrong one rubbed out, one before it gone back to', () => {
+    rendered(<Board />);
+    type('3', '5', 'Next number', '1', 'rub out', 'rub out');
+    expect(kept).toEqual({ near: 35, off: null, low: null });
+    type('rub out');
+    expect(kept.near).toBeNull();
+  });
+
+  it('one that was typed is chosen and typed over, or moved by one', () => {
+    rendered(<Board />);
+    type('7', '8', '8', '1', '1', '4', '0', 'near: 78 mm, type it', '6', '9');
+    expect(kept).toEqual({ near: 69, off: 81, low: 140 });
+    type('off: 81 mm, type it', 'one more', 'one more', 'one less');
+    expect(kept.off).toBe(82);
+  });
+});

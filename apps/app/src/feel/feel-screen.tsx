@@ -18,7 +18,7 @@ import { FeelSheet } from './feel-sheet';
 import { FoundList } from './found-list';
 import { HoldPanel } from './hold-panel';
 import { ALL_SPOTS, SPOTS_FROM_BELOW, SPOTS_ON_BACK } from './spot-places';
-import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 export function FeelScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -40,6 +40,7 @@ function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: 
     >
       <Columns>
         <YStack gap="$m">
+          <ConsequencesPart loaded={loaded} only={['HANDLE_WITH_CARE']} />
           <WholePass loaded={loaded} />
           <Views loaded={loaded} onSpot={setSpot} />
         </YStack>

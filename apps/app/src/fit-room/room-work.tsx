@@ -7,7 +7,7 @@ import { useSend } from '../platform/use-send';
 import { Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { setupLine } from '../words/setup-words';
-import { SchoolPicker } from '../visit';
+import { ConsequencesPart, SchoolPicker } from '../visit';
 import { Controls } from './controls/controls';
 import { FlockTool, Tool, Tools } from './controls/room-tools';
 import { decisionOfChoice } from './model/decision-of-choice';
@@ -44,6 +44,9 @@ export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOp
   );
 }
 
+/** What of the horse bears on its saddle rather than on how it is handled. */
+const FOR_THE_SADDLE = ['TIME_OFF', 'CLIPPED', 'BARE_SPINE'] as const;
+
 /** Each number with its verdict, how sure it is, and whose rules they are. */
 export function Criteria({ fit, onRow }: { readonly fit: FitRoom; readonly onRow: (row: SitRow) => void }) {
   const { picture, loaded, asked, input } = fit;
@@ -55,6 +58,7 @@ export function Criteria({ fit, onRow }: { readonly fit: FitRoom; readonly onRow
           <SureLine asked={asked} input={input} />
         </>
       )}
+      <ConsequencesPart loaded={loaded} only={FOR_THE_SADDLE} />
       <SchoolPicker
         value={loaded.page.visit.schoolId}
         has={measuredNeeds(loaded.measured)}

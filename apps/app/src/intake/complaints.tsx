@@ -95,14 +95,14 @@ function Details({ visitId, complaint, onChange, onRemove, onDone }: DetailsProp
         label={INTAKE_PHRASES.side}
         value={complaint.side ?? ''}
         options={SIDES}
-        onChange={(side) => onChange({ ...complaint, side })}
+        onChange={(side) => onChange({ ...complaint, side: complaint.side === side ? null : side })}
       />
       <Small>{INTAKE_PHRASES.where}</Small>
       <Choice
         label={INTAKE_PHRASES.where}
         value={complaint.place ?? ''}
         options={COMPLAINT_PLACES.map((value) => ({ value, label: WHERE_WORDS[value] }))}
-        onChange={(place) => onChange({ ...complaint, place })}
+        onChange={(place) => onChange({ ...complaint, place: complaint.place === place ? null : place })}
       />
       <Small>{INTAKE_PHRASES.when}</Small>
       <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={INTAKE_PHRASES.when}>

@@ -10,18 +10,12 @@ import { Stepper } from '../ui/stepper';
 import { Heading, Small, Strong } from '../ui/text';
 import { FIELD_WORDS, trendWords, valueWords } from '../words/intake-words';
 import { dayWords } from '../words/measure-words';
-import { type LoadedVisit } from '../visit';
+import { type LoadedVisit, datedFactsOf } from '../visit';
 
 /** Facts that change, with what was true last time offered again and changes marked with their dates. */
 export function HorseFacts({ loaded: { page, note } }: { readonly loaded: LoadedVisit }) {
   const { earlier, facts, visit } = page;
-  const histories = useMemo(() => {
-    const before = earlier.map((e) => ({ ...e, now: false }));
-    const now = facts.flatMap((f) =>
-      !f.withdrawn && f.body.kind === 'intake' ? [{ field: f.body.field, value: f.body.value, on: visit.startedOn, now: true }] : [],
-    );
-    return fieldHistories([...before, ...now]);
-  }, [earlier, facts, visit.startedOn]);
+  const histories = useMemo(() => fieldHistories(datedFactsOf({ earlier, facts, visit })), [earlier, facts, visit]);
   const unsaid = histories.filter((h) => !h.latest.now);
   const say = (field: IntakeField, value: string | number) => note({ kind: 'intake', field, value });
   const allStill = async () => {

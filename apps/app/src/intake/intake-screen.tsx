@@ -10,7 +10,7 @@ import { SEX_WORDS } from '../words/intake-words';
 import { Complaints } from './complaints';
 import { HorseFacts } from './horse-facts';
 import { RidersOfHorse } from './riders-of-horse';
-import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 import { WordsOfHorse } from '../owners';
 import { PhotoStrip } from '../photos';
 
@@ -41,6 +41,7 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
           <WordsOfHorse horseId={horse.id} visitId={visitId} />
           <Complaints loaded={loaded} />
           <HorseFacts loaded={loaded} />
+          <ConsequencesPart loaded={loaded} />
         </YStack>
         <YStack gap="$xl">
           <Button label={INTAKE_PHRASES.changeNameAge} onPress={() => router.push(`/horses/${horse.id}/edit`)} />

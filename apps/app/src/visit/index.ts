@@ -1,3 +1,4 @@
+export { ConsequencesPart, datedFactsOf } from './consequences-part';
 export { HoldBanner } from './hold-banner';
 export { type NextStep, nextStep } from './next-step';
 export { SchoolPicker } from './school-picker';

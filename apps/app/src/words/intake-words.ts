@@ -1,4 +1,4 @@
-import { type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField, type Sex } from '@fulcra/core';
+import { type Consequence, type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField, type Sex } from '@fulcra/core';
 
 export const COMPLAINT_WORDS: Readonly<Record<ComplaintId, string>> = {
   slidesForward: 'slides forward',
@@ -54,4 +54,23 @@ export function trendWords(perMonth: number | null): string {
   if (perMonth === null) return '';
   if (Math.abs(perMonth) < 1) return 'steady';
   return `${perMonth > 0 ? '+' : '−'}${Math.abs(perMonth).toFixed(0)} kg a month`;
+}
+
+const AWAY_WORDS = { weeks: 'Weeks', months: 'Months', longer: 'More than months' } as const;
+
+/** What follows for the work from how the horse is just now. */
+export function consequenceWords(consequence: Consequence): string {
+  switch (consequence.code) {
+    case 'TIME_OFF': {
+      const { away, weakerSide } = consequence;
+      const side = weakerSide === null ? '' : ` The ${weakerSide} side is the weaker: build it up first.`;
+      return `${AWAY_WORDS[away]} off: muscle is gone and will come back. Fit the front wide and pad it, and look again sooner.${side}`;
+    }
+    case 'CLIPPED':
+      return 'Clipped: no grip pad on bare skin, it pulls and rubs.';
+    case 'BARE_SPINE':
+      return 'The spine stands bare: keep room over it, and padding beside it.';
+    case 'HANDLE_WITH_CARE':
+      return `${consequence.temperament === 'sharp' ? 'Sharp' : 'Watchful'}: a helper at the head, hands slow, nothing tried alone.`;
+  }
 }

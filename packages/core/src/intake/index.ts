@@ -1,2 +1,3 @@
 export * from './complaints';
 export * from './dated-facts';
+export * from './consequences';

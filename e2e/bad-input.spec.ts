@@ -77,5 +77,5 @@ test('an address of nobody’s is answered with a way out', async ({ page }) => 
   await fitter.arrives('/visits/019b8b1f-2400-7000-8000-00000000dead');
   await expect(page.getByText(/nothing here that your practice owns/)).toBeVisible();
   await fitter.button('To the yard').click();
-  await expect(page.getByText('The yard')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'The yard' })).toBeVisible();
 });

@@ -64,6 +64,15 @@ export class Fitter {
     };
   }
 
+  /** By the way round the product: the strip at the foot, or the list where it stands open. */
+  async goesTo(place: string): Promise<void> {
+    const strip = this.button(/^Go elsewhere/);
+    const list = this.page.getByRole('navigation', { name: 'Places' });
+    await strip.or(list).first().waitFor();
+    if (await strip.isVisible()) await strip.click();
+    await list.getByRole('button', { name: place, exact: true }).click();
+  }
+
   async addsHorse(name: string): Promise<void> {
     await this.button('Add a horse').first().click();
     await this.namesHorse(name);

@@ -7,7 +7,7 @@ test('a saddle described by its measures, found again, walked round and held, ph
   const fitter = new Fitter(page);
   const name = `Bench ${info.project.name}`;
   await fitter.arrives('/');
-  await fitter.button('The stock').click();
+  await fitter.goesTo('The stock');
   await fitter.button('Describe a saddle').first().click();
   await page.getByLabel('Name').fill(name);
   await fitter.button('Put it into the stock').click();

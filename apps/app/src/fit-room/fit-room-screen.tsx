@@ -57,11 +57,8 @@ function Room(place: RoomPlace) {
       title={loaded.page.horse.name}
       note={FIT_ROOM_PHRASES.fitRoom(saddle.name)}
       onBack={() => router.navigate(`/visits/${fit.visitId}`)}
-      top={
-        <RoomTop live={live} loaded={loaded} visitId={fit.visitId} picture={picture} atMm={atMm} onMove={setAtMm}>
-          {wide ? null : <PhoneViews {...{ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }} />}
-        </RoomTop>
-      }
+      top={<RoomTop live={live} loaded={loaded} visitId={fit.visitId} picture={picture} atMm={atMm} onMove={setAtMm} />}
+      pinned={wide ? null : <PhoneViews {...{ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }} />}
       bottom={<RoomButtons fit={fit} />}
     >
       <Notices fit={fit} />

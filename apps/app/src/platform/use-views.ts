@@ -238,9 +238,13 @@ export function useTackPhotos(): View<TackPhoto[]> {
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }
 
+/** Costly lists that are only counted are asked for again after this. */
+const RARELY_MS = 300_000;
+
 /** When each horse is due and why, the soonest first: worked out by the server, and as it last said without signal. */
-export function useDue(): View<readonly Due[]> {
-  const query = useQuery({ queryKey: ['due'], queryFn: async () => dueListSchema.parse(await api.request('GET', '/api/due')) });
+export function useDue(asked: 'now' | 'rarely' = 'now'): View<readonly Due[]> {
+  const staleTime = asked === 'rarely' ? RARELY_MS : 0;
+  const query = useQuery({ queryKey: ['due'], staleTime, queryFn: async () => dueListSchema.parse(await api.request('GET', '/api/due')) });
   return viewOf(query.data ?? null, query);
 }
 

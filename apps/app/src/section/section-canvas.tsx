@@ -52,7 +52,7 @@ export function SectionCanvas({ draft, live, setDraft, measurement }: SectionCan
       ) : (
         <TakesDrawing
           widthPx={width}
-          heightPx={wide ? 420 : draft.way === 'sensor' ? 240 : 112}
+          heightPx={wide ? 420 : draft.way === 'sensor' ? 240 : 100}
           takes={measurement.takes}
           consensus={measurement.consensus}
           draft={live}

@@ -17,7 +17,7 @@ export function RunPad({ run }: { readonly run: RunOn }) {
   const off = run.active === null;
   return (
     <YStack gap="$xs" role="group" aria-label={UI_PHRASES.keypad}>
-      <Small role="status">{run.active === null ? UI_PHRASES.allTyped : run.active.label}</Small>
+      {run.active === null ? <Small role="status">{UI_PHRASES.allTyped}</Small> : null}
       <XStack flexWrap="wrap" rowGap="$xs">
         {RUN_KEYS.map((key) => (
           <XStack key={key} width="25%" paddingHorizontal={2}>

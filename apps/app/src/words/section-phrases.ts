@@ -58,7 +58,7 @@ export const SECTION_PHRASES = {
   addADepth: 'Add a depth',
   removeTheLast: 'Remove the last depth',
   depth: (index: number): string => `Depth ${index}`,
-  belowTheSpine: (unit: string): string => `${unit} below the spine`,
+  belowTheSpine: (unit: string): string => `${unit} down`,
   belowTheSpine2: (name: string, unit: string): string => `${name}, ${unit} below the spine`,
   across2: (name: string, unit: string): string => `${name}: across, ${unit}`,
   near: 'near',

@@ -1,7 +1,6 @@
 import { YARD_PHRASES } from '../words/yard-phrases';
 import { router } from 'expo-router';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { XStack } from 'tamagui';
 import { useSession } from '../platform/session-context';
 import { type YardSort, type YardView, useYard } from '../platform/use-views';
 import { Button } from '../ui/button';
@@ -24,7 +23,7 @@ const ORDERS = [
 ] as const satisfies readonly { readonly value: YardSort; readonly label: string }[];
 
 export function YardScreen() {
-  const { session, signOut } = useSession();
+  const { session } = useSession();
   const palette = usePalette();
   const wide = useWide();
   const [search, setSearch] = useState('');
@@ -65,11 +64,7 @@ export function YardScreen() {
         header={
           <>
             <Field hideLabel label={YARD_PHRASES.findAHorse} kind="search" value={search} onChange={setSearch} />
-            <XStack flexWrap="wrap">
-              <Choice label={YARD_PHRASES.order} value={order} options={ORDERS} onChange={setOrder} />
-              <Places />
-              <Button kind="quiet" tight label={YARD_PHRASES.signOut} onPress={() => void signOut()} />
-            </XStack>
+            <Choice label={YARD_PHRASES.order} value={order} options={ORDERS} onChange={setOrder} />
           </>
         }
         footer={found.length > 0 ? <ListEnd yard={yard} shown={found.length} /> : <Nobody search={search} onAll={() => setSearch('')} />}
@@ -97,21 +92,4 @@ function Nobody({ search, onAll }: { readonly search: string; readonly onAll: ()
       <Button label={YARD_PHRASES.showAll} onPress={onAll} />
     </EmptyState>
   );
-}
-
-const PLACES = [
-  [YARD_PHRASES.calendar, '/calendar'],
-  [YARD_PHRASES.owners, '/owners'],
-  [YARD_PHRASES.tack, '/tack'],
-  [YARD_PHRASES.theStock, '/saddles'],
-  [YARD_PHRASES.orders, '/orders'],
-  [YARD_PHRASES.riders, '/riders'],
-  [YARD_PHRASES.leathers, '/leathers'],
-  [YARD_PHRASES.people, '/people'],
-  [YARD_PHRASES.thePractice, '/practice'],
-] as const;
-
-/** Everywhere else one may want to go from here. */
-function Places() {
-  return PLACES.map(([label, path]) => <Button key={path} kind="quiet" tight label={label} onPress={() => router.push(path)} />);
 }

@@ -25,10 +25,10 @@ export function consequencesOf(facts: readonly DatedFact[], traits: readonly Tra
   const trait = (id: Trait['trait']) => traits.find((t) => t.trait === id)?.value;
   const away = oneOf(AWAY, now.get('timeOff'));
   const temperament = oneOf(CARE, now.get('temperament'));
-  const weakerSide = trait('muscle') === 'weakNear' ? 'near' : trait('muscle') === 'weakOff' ? 'off' : null;
+  const weakerSide: NearOff | null = trait('muscle') === 'weakNear' ? 'near' : trait('muscle') === 'weakOff' ? 'off' : null;
   return [
     ...(temperament === undefined ? [] : [{ code: 'HANDLE_WITH_CARE' as const, temperament }]),
-    ...(away === undefined ? [] : [{ code: 'TIME_OFF' as const, away, weakerSide: weakerSide as NearOff | null }]),
+    ...(away === undefined ? [] : [{ code: 'TIME_OFF' as const, away, weakerSide: weakerSide }]),
     ...(now.get('coat') === 'clipped' ? [{ code: 'CLIPPED' as const }] : []),
     ...(trait('spine') === 'bare' ? [{ code: 'BARE_SPINE' as const }] : []),
   ];

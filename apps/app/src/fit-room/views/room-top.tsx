@@ -18,10 +18,9 @@ interface RoomTopProps {
   readonly picture: SitPicture | null;
   readonly atMm: number;
   readonly onMove: (mm: number) => void;
-  readonly children: React.ReactNode;
 }
 
-export function RoomTop({ loaded, visitId, children, ...line }: RoomTopProps) {
+export function RoomTop({ loaded, visitId, ...line }: RoomTopProps) {
   const { topline, landmarks, hold } = loaded.measured;
   const layout = useMemo(() => backlineLayout(topline.consensus, landmarks), [topline.consensus, landmarks]);
   const [width, onLayout] = useMeasuredWidth();
@@ -29,7 +28,6 @@ export function RoomTop({ loaded, visitId, children, ...line }: RoomTopProps) {
     <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule">
       {width > 0 ? <LiveBackline {...line} widthPx={width} layout={layout} landmarks={landmarks} held={hold.state === 'held'} /> : null}
       <HoldBanner visitId={visitId} hold={hold} />
-      {children}
     </YStack>
   );
 }

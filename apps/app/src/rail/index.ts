@@ -1,0 +1,1 @@
+export { RailList, RailStrip } from './rail';

@@ -1,15 +1,6 @@
 import { type TraitId, type TraitValue } from '@fulcra/core';
 
 /** Numbers that a little horse is drawn from; each trait moves one or two of them. */
-interface Side {
-  readonly withers: number;
-  readonly dip: number;
-  readonly croup: number;
-  readonly length: number;
-  readonly shoulder: number;
-  readonly load: number;
-  readonly groove: number | null;
-}
 interface Rear {
   readonly near: number;
   readonly off: number;
@@ -23,29 +14,13 @@ interface Top {
   readonly rear: number;
 }
 
-const SIDE: Side = { withers: 0.1, dip: 0.05, croup: 0, length: 0, shoulder: 0.1, load: 0, groove: null };
 const REAR: Rear = { near: 0, off: 0, spine: 0, barrel: 0, tilt: 0 };
 const TOP: Top = { front: [0, 0], behind: [0, 0], rear: 0 };
 
-type Change = { readonly side: Partial<Side> } | { readonly rear: Partial<Rear> } | { readonly top: Partial<Top> };
+type Change = { readonly rear: Partial<Rear> } | { readonly top: Partial<Top> };
 
 /** What each value does to the drawing: our own silhouettes, exaggerated so that the difference is seen at a glance. */
-const CHANGES: Readonly<Record<TraitId, Readonly<Partial<Record<TraitValue, Change>>>>> = {
-  withers: { flat: { side: { withers: 0.0 } }, ordinary: { side: {} }, high: { side: { withers: 0.22 } } },
-  back: {
-    flat: { side: { dip: 0 } },
-    gentleDip: { side: { dip: 0.07 } },
-    deepDip: { side: { dip: 0.18 } },
-    roached: { side: { dip: -0.1 } },
-  },
-  slope: { uphill: { side: { croup: -0.14 } }, level: { side: {} }, downhill: { side: { croup: 0.16 } } },
-  shoulder: {
-    sloping: { side: { shoulder: 0.2 } },
-    upright: { side: { shoulder: 0.02 } },
-    loaded: { side: { shoulder: 0.1, load: 0.09 } },
-  },
-  length: { short: { side: { length: -0.16 } }, medium: { side: {} }, long: { side: { length: 0.12 } } },
-  groove: { forward: { side: { groove: -0.09 } }, inLine: { side: { groove: 0 } }, back: { side: { groove: 0.09 } } },
+const CHANGES: Readonly<Partial<Record<TraitId, Readonly<Partial<Record<TraitValue, Change>>>>>> = {
   ribs: { slab: { rear: { barrel: -0.1 } }, ordinary: { rear: {} }, round: { rear: { barrel: 0.12 } } },
   muscle: { even: { rear: {} }, weakNear: { rear: { near: -0.13 } }, weakOff: { rear: { off: -0.13 } } },
   spine: {
@@ -74,38 +49,14 @@ export interface Silhouette {
   readonly lines: readonly string[];
 }
 
-export function silhouette(trait: TraitId, value: TraitValue): Silhouette {
-  const change = CHANGES[trait][value];
-  if (change === undefined) throw new Error(`no silhouette of ${trait} ${value}`);
-  if ('side' in change) return side({ ...SIDE, ...change.side });
+/** From behind or from above; null for what is seen from the side, which is drawn on the horse itself. */
+export function silhouette(trait: TraitId, value: TraitValue): Silhouette | null {
+  const change = CHANGES[trait]?.[value];
+  if (change === undefined) return null;
   return 'rear' in change ? rear({ ...REAR, ...change.rear }) : top({ ...TOP, ...change.top });
 }
 
 const n = (v: number): string => v.toFixed(1);
-
-/** From the near side, the head beyond the left edge: neck, withers, back, croup, tops of the legs. */
-function side({ withers, dip, croup, length, shoulder, load, groove }: Side): Silhouette {
-  const shift = 60 * length;
-  const x = (share: number): string => n(share + (share > 34 ? shift * Math.min(1, (share - 34) / 30) : 0));
-  const crest = 20;
-  const top = crest - 45 * withers + 4;
-  const low = crest + 5 + 50 * dip;
-  const rump = crest + 1 - 55 * croup;
-  const chest = 21 - 50 * load;
-  const outline = [
-    `M3 2Q14 ${n(crest - 8)} 24 ${n(top + 1)}`,
-    `Q29 ${n(top - 3)} 35 ${n(top + 2)}`,
-    `Q42 ${n(low)} ${x(54)} ${n(low)}`,
-    `Q${x(64)} ${n(low - 1)} ${x(71)} ${n(rump)}`,
-    `Q${x(82)} ${n(rump - 4)} ${x(90)} ${n(rump + 9)}`,
-    `Q${x(94)} ${n(rump + 22)} ${x(86)} 50L${x(86)} 68H${n(Number(x(76)))}`,
-    `L${x(75)} 54Q${x(70)} 48 ${x(66)} 51Q52 58 38 53L37 68H29L28 54`,
-    `Q${n(chest)} 50 ${n(chest)} 40Q${n(chest - 3)} 32 4 26Z`,
-  ].join('');
-  const blade = `M${n(29 + 45 * shoulder)} ${n(top + 5)}L${n(26 - 40 * load)} 42`;
-  const girth = groove === null ? [] : [`M${n(40 + 70 * groove)} 56V34`, `M40 53V60`];
-  return { outline, lines: [blade, ...girth] };
-}
 
 /** From behind, near on the left: spine, muscle to both sides, barrel. */
 function rear({ near, off, spine, barrel, tilt }: Rear): Silhouette {

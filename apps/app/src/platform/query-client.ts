@@ -37,6 +37,6 @@ const PASSING: readonly unknown[] = ['ranking'];
 const wasAnswered = (query: Query): boolean => query.state.data !== undefined && !PASSING.includes(query.queryKey[0]);
 
 /** Counted up whenever what is kept of an answer changes its shape: what an earlier release kept is then asked anew. */
-const SHAPE = 'v3';
+const SHAPE = 'v4';
 
 export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: SHAPE, dehydrateOptions: { shouldDehydrateQuery: wasAnswered } };

@@ -11,6 +11,7 @@ import { Small, Strong } from '../ui/text';
 import { TRAIT_WORDS, sourceWords } from '../words/shape-words';
 import { Forecast } from './forecast';
 import { SilhouetteButton } from './silhouette-button';
+import { ThisHorse } from './this-horse';
 import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 export function ShapeScreen({ visitId }: { readonly visitId: string }) {
@@ -35,6 +36,7 @@ function Shape({ visitId, loaded }: { readonly visitId: string; readonly loaded:
           ))}
         </YStack>
         <YStack gap="$l">
+          <ThisHorse loaded={loaded} />
           <Forecast forecast={loaded.measured.forecast} />
           <SkipStep step="shape" loaded={loaded} />
         </YStack>

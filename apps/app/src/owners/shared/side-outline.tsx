@@ -2,15 +2,17 @@ import { useEffect, useState } from 'react';
 import { Image } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { YStack } from 'tamagui';
-import { HORSE_OUTLINE } from '../../drawings/horse-outline';
+import { PLAIN } from '../../drawings/horse/form';
+import { HorseFigure } from '../../drawings/horse/horse-figure';
+import { WHOLE_HORSE, partPath } from '../../drawings/horse/paths';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
 import { usePalette } from '../../ui/use-palette';
 import { OWNER_PHRASES } from '../../words/owner-phrases';
 import { type ReadyPhoto } from './shared-api';
 
-const BOX = { left: -48, top: 136, width: 160, height: 138 } as const;
+const BOX = { width: WHOLE_HORSE.right - WHOLE_HORSE.left, height: WHOLE_HORSE.top - WHOLE_HORSE.bottom } as const;
 const MOST_WIDE = 340;
-const PATH = `${HORSE_OUTLINE.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x - BOX.left} ${BOX.top - y}`).join('')}Z`;
+const PATH = partPath('body', PLAIN, WHOLE_HORSE);
 
 /** How the horse fills the picture from the side, laid over the picture once there is one; nothing is recognised by it. */
 export function SideOutline({ photo }: { readonly photo: ReadyPhoto | null }) {
@@ -31,13 +33,11 @@ export function SideOutline({ photo }: { readonly photo: ReadyPhoto | null }) {
             />
           )}
           <Svg width={w} height={h} viewBox={`0 0 ${BOX.width} ${BOX.height}`} role="img" aria-label={OWNER_PHRASES.outlineSide}>
-            <Path
-              d={PATH}
-              fill={url === null ? palette.horse : 'none'}
-              stroke={url === null ? palette.ink : palette.lookOut}
-              strokeWidth={1.4}
-              strokeLinejoin="round"
-            />
+            {url === null ? (
+              <HorseFigure box={WHOLE_HORSE} />
+            ) : (
+              <Path d={PATH} fill="none" stroke={palette.lookOut} strokeWidth={1.4} strokeLinejoin="round" />
+            )}
           </Svg>
         </YStack>
       )}

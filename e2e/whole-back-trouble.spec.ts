@@ -92,6 +92,7 @@ test('a sensor laid on the wrong way round is noticed, one that dies leaves its 
   await fitter.button('Keep take 1').click();
   await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
   await fitter.button('Disconnect').click();
+  await fitter.button(/^Device: /).click();
   await fitter.button('wrong way round').click();
   await fitter.button('Connect').click();
   await expect(page.getByText(/Near and off look swapped/)).toBeVisible();

@@ -8,6 +8,9 @@ export interface Entered {
   takes: number;
 }
 
+/** Numbers below this could still get a third digit, so the hand says that they are whole. */
+const LEAST_COMPLETE = 40;
+
 /** A hand that counts what it does: each tap, drag or key that a person would make. */
 export class CountingHand {
   taps = 0;
@@ -30,6 +33,26 @@ export class CountingHand {
     }
     await pad.getByRole('button', { name: 'Done' }).click();
     this.taps++;
+  }
+
+  /** A number of the run: its digits, and on to the next where it could still go on. */
+  async runsOn(value: number): Promise<void> {
+    const pad = this.page.getByRole('group', { name: 'Keypad' });
+    const key = async (name: string): Promise<void> => {
+      await pad.getByRole('button', { name, exact: true }).click();
+      this.taps++;
+    };
+    for (const digit of String(value)) await key(digit);
+    if (value < LEAST_COMPLETE) await key('Next number');
+  }
+
+  /** Points tapped on the grid: right of its middle and down from its top, as shares of its width and height. */
+  async tapsShape(points: readonly (readonly [right: number, down: number])[]): Promise<void> {
+    const box = (await this.page.getByRole('application').boundingBox())!;
+    for (const [right, down] of points) {
+      await this.page.mouse.click(box.x + box.width * (0.5 + right), box.y + box.height * down);
+      this.taps++;
+    }
   }
 
   /** One touch on the rail, then keep: the marker starts where most horses have the place. */

@@ -13,6 +13,7 @@ import { Screen } from '../ui/screen';
 import { Body, Heading, Name, Small, Strong } from '../ui/text';
 import { TACK_STATE_WORDS } from '../words/tack-words';
 import { sitNumber } from '../words/sit-number';
+import { dayWords } from '../words/measure-words';
 import { criterionName } from '../words/criterion-words';
 import { useOrderOf } from './use-order-of';
 import { type Line, specificationLines } from './specification-lines';
@@ -58,7 +59,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
     <Screen
       narrow
       title={page.horse.name}
-      note={PAPERS_PHRASES.specification2(page.visit.startedOn)}
+      note={PAPERS_PHRASES.specification2(dayWords(page.visit.startedOn))}
       onBack={() => router.navigate(`/visits/${visitId}/fit-room`)}
       bottom={
         <>

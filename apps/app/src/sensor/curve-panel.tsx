@@ -2,7 +2,7 @@ import { SENSOR_PHRASES } from '../words/sensor-phrases';
 import { type DraftSpec } from '../platform/draft';
 import { z } from 'zod';
 import { type BendsReading, type Station, turnedRound } from '@fulcra/core';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK, type Tone } from '../ui/banner';
 import { Button } from '../ui/button';
@@ -65,28 +65,53 @@ export function CurvePanel({ station, onReading, onPress }: CurvePanelProps) {
           onPress={() => set({ turned: !settings.turned })}
         />
       </XStack>
-      <Choice
-        label={SENSOR_PHRASES.whichDevice}
-        value={settings.from}
-        options={[
-          { value: 'standIn', label: SENSOR_PHRASES.standInSimulated },
-          { value: 'device', label: SENSOR_PHRASES.aDevice },
-        ]}
-        onChange={(from) => set({ from })}
-      />
-      {settings.from === 'device' ? (
-        <Field
-          label={SENSOR_PHRASES.addressOfThe}
-          value={settings.address}
-          onChange={(next) => set({ address: next })}
-          hint={SENSOR_PHRASES.wsSeeThe}
-        />
-      ) : (
-        <Choice label={SENSOR_PHRASES.howTheStand} value={settings.way} options={STAND_IN_WAYS} onChange={(way) => set({ way })} />
-      )}
+      <Device settings={settings} set={set} />
     </YStack>
   );
 }
+
+interface DeviceProps {
+  readonly settings: CurveSettings;
+  readonly set: (change: Partial<CurveSettings>) => void;
+}
+
+/** Which device it is: asked once, and out of the way of the hand while it measures. */
+function Device({ settings, set }: DeviceProps) {
+  const [open, setOpen] = useState(false);
+  const said = settings.from === 'device' ? SENSOR_PHRASES.aDevice : SENSOR_PHRASES.standInSimulated;
+  return (
+    <YStack gap="$xs">
+      <XStack>
+        <Button kind="quiet" tight pressed={open} label={SENSOR_PHRASES.whichDeviceNow(said)} onPress={() => setOpen(!open)} />
+      </XStack>
+      {open ? <DeviceChoice settings={settings} set={set} /> : null}
+    </YStack>
+  );
+}
+
+const DeviceChoice = ({ settings, set }: DeviceProps) => (
+  <>
+    <Choice
+      label={SENSOR_PHRASES.whichDevice}
+      value={settings.from}
+      options={[
+        { value: 'standIn', label: SENSOR_PHRASES.standInSimulated },
+        { value: 'device', label: SENSOR_PHRASES.aDevice },
+      ]}
+      onChange={(from) => set({ from })}
+    />
+    {settings.from === 'device' ? (
+      <Field
+        label={SENSOR_PHRASES.addressOfThe}
+        value={settings.address}
+        onChange={(next) => set({ address: next })}
+        hint={SENSOR_PHRASES.wsSeeThe}
+      />
+    ) : (
+      <Choice label={SENSOR_PHRASES.howTheStand} value={settings.way} options={STAND_IN_WAYS} onChange={(way) => set({ way })} />
+    )}
+  </>
+);
 
 /** Hands each reading on, turned round where it was laid on so, and each press of the device's key once. */
 function useHandedOn({ feed }: CurveConnection, turned: boolean, onReading: CurvePanelProps['onReading'], onPress: () => void): void {

@@ -2,6 +2,7 @@ import { VISIT_PHRASES } from '../words/visit-phrases';
 import {
   LINE_STATIONS,
   SECTION_STATIONS,
+  WHOLE_SECTIONS,
   type Station,
   isLine,
   chosenSettingOf,
@@ -42,11 +43,7 @@ export function VisitSteps({ loaded, visitId }: VisitStepsProps) {
       <Step name={VISIT_PHRASES.readTheShape} said={shapeWords(loaded)} onPress={open('shape')} />
       <Step name={VISIT_PHRASES.landmarks} said={landmarkWords(loaded)} onPress={open('landmarks')} />
       <Tracings loaded={loaded} visitId={visitId} />
-      <Step
-        name={VISIT_PHRASES.theBackAs}
-        said={measured.sections.front.consensus === null ? ['plain', VISIT_PHRASES.waitsForTwo] : ['good', VISIT_PHRASES.asASurface]}
-        onPress={open('back')}
-      />
+      <Step name={VISIT_PHRASES.theBackAs} said={backWords(measured)} onPress={open('back')} />
       <Step
         name={VISIT_PHRASES.whatFits}
         said={noFront ? ['plain', VISIT_PHRASES.waitsForA] : ['good', VISIT_PHRASES.theArchOn]}
@@ -107,6 +104,15 @@ function landmarkWords(loaded: LoadedVisit): Said {
   return doubts.length > 0
     ? ['lookOut', VISIT_PHRASES.toLookAt(doubts.length)]
     : ['good', VISIT_PHRASES.scapulaToLast(mmWords(lastRib.atMm!))];
+}
+
+/** Two sections make a surface; only all of them and the topline make a back that is whole. */
+function backWords({ sections, topline }: LoadedVisit['measured']): Said {
+  const traced = WHOLE_SECTIONS.filter((s) => sections[s].consensus !== null).length;
+  if (traced < 2) return ['plain', VISIT_PHRASES.waitsForTwo];
+  if (traced < WHOLE_SECTIONS.length || topline.consensus === null)
+    return ['lookOut', VISIT_PHRASES.asASurfaceOf(traced, WHOLE_SECTIONS.length, topline.consensus !== null)];
+  return ['good', VISIT_PHRASES.asASurface];
 }
 
 function roomWords(loaded: LoadedVisit): Said {

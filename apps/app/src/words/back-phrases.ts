@@ -1,4 +1,4 @@
-import { changeWords } from './measure-words';
+import { changeWords, countWords } from './measure-words';
 /** What the screens of this part say. */
 export const BACK_PHRASES = {
   theBackIn: 'The back in three dimensions. Arrow keys turn it.',
@@ -23,25 +23,26 @@ export const BACK_PHRASES = {
     'The device took its drawing memory back, so top and side are shown. Nothing is lost; open the other view again when you like.',
   noToplineYet: 'No topline yet: the spine is drawn level.',
   stationsOffBy: (lengthText: number, part: string): string =>
-    `${lengthText} stations; off by up to ${part} mm where it is least sure (default bend).`,
+    `${countWords(lengthText, 'station')}; off by up to ${part} mm where it is least sure (default bend).`,
   paleAndDotted: 'Pale and dotted: too far from a tracing to be believed.',
   station: 'Station',
   nothingToCompare: 'Nothing to compare yet.',
   thereIsOne: 'There is one so far.',
   theOfTwo: (name: string, rest: string): string => `The ${name} of two visits shows what filled and what wasted. ${rest}`,
-  outlinesOfVisits: (lengthText: number, day: string): string => `Outlines of ${lengthText} visits, ${day} drawn strong`,
+  outlinesOfVisits: (lengthText: number, day: string): string => `Outlines of ${countWords(lengthText, 'visit')}, ${day} drawn strong`,
   visitShown: 'Visit shown',
   theFirstOne: 'The first one: what comes later is held against it.',
   sinceDownTo: (day: string, depthMm: number): string => `Since ${day}, down to ${depthMm} mm`,
   flatter: (signed: string): string => `, ${signed}° flatter`,
   cm: (rest: string, signed: string, signed2: string, rest2: string): string => `${rest}: ${signed} cm² (${signed2} %)${rest2}`,
   dipAtTo: (mm: string, mm2: string, rest: string, mm3: string, mm4: string): string =>
-    `Dip ${mm} at ${mm2}; ${rest}  ${mm3} to the last rib; withers ${mm4} over the low point`,
+    `Dip ${mm} at ${mm2}; ${rest} ${mm3} to the last rib; withers ${mm4} over the low point`,
   asGoodAs: '; as good as straight',
   tightestBendA: (mm: string): string => `; tightest bend a radius of ${mm}`,
   croupTheWithers: (mm: string, rest: string): string => `; croup ${mm} ${rest} the withers`,
-  alongTheCurve: (mm: string, mm2: string, rest: string, rest2: string): string => `${mm} along the curve, ${mm2} straight${rest}${rest2}`,
-  trend: (dates: number): string => `Trend a month, over ${dates} dates`,
+  alongTheCurve: (mm: string, mm2: string, rest: string, rest2: string): string =>
+    `Front section to last rib: ${mm} along the curve, ${mm2} straight (from the scapula it is further)${rest}${rest2}`,
+  trend: (dates: number): string => `Trend a month, over ${countWords(dates, 'date')}`,
   trendDirection: (perMonth: number, unit: string): string => `${changeWords(perMonth, 1)} ${unit}`,
   trendInterval: (perMonth: number, least: number, most: number, percent: number, unit: string): string =>
     `${changeWords(perMonth, 1)} ${unit} (${changeWords(least, 1)} to ${changeWords(most, 1)}, ${percent} % sure)`,

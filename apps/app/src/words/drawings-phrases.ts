@@ -1,3 +1,4 @@
+import { countWords } from './measure-words';
 /** What the screens of this part say. */
 export const DRAWINGS_PHRASES = {
   archOfDegrees: (includedAngleDeg: number, topMm: string, tipMm: string, topMm2: string, tipMm2: string): string =>
@@ -9,9 +10,9 @@ export const DRAWINGS_PHRASES = {
   scapula: 'scapula',
   tail: 'tail',
   notMeasured: 'not measured',
-  lineAlongThe: (lengthText: number): string => `Line along the spine, ${lengthText} takes`,
+  lineAlongThe: (lengthText: number): string => `Line along the spine, ${countWords(lengthText, 'take')}`,
   nNear: 'N near',
   offO: 'off O',
-  frontSectionTakes: (lengthText: number): string => `Front section, ${lengthText} takes`,
+  frontSectionTakes: (lengthText: number): string => `Front section, ${countWords(lengthText, 'take')}`,
   lastRib: 'last rib',
 } as const;

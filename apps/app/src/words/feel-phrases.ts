@@ -29,7 +29,7 @@ export const FEEL_PHRASES = {
   understood: 'Understood',
   everyPlaceHas: 'Every place has been felt as far as it may be.',
   anyPlace: 'any place',
-  theOtherPlaces: (lengthText: number): string => `the other ${lengthText} places`,
+  theOtherPlaces: (lengthText: number): string => (lengthText === 1 ? 'the other place' : `the other ${lengthText} places`),
   passNothingAt: (pass: string, rest: string): string => `${pass} pass: nothing at ${rest}`,
   passKept: (pass: string): string => `${pass} pass kept.`,
   somethingThereTap: 'Something there? Tap the place instead.',

@@ -1,3 +1,4 @@
+import { countWords } from './measure-words';
 /** What the screens of this part say. */
 export const FRONT_PHRASES = {
   decisionKeptDeciding: 'Decision kept. Deciding again supersedes it; both stay on record.',
@@ -34,7 +35,7 @@ export const FRONT_PHRASES = {
   withoutASaddle: 'Without a saddle',
   theStockOn: 'The stock on this back',
   theComputationStopped2: (message: string): string => `The computation stopped: ${message}`,
-  layingSaddlesOn: (lengthText: number): string => `Laying ${lengthText} saddles on this back…`,
+  layingSaddlesOn: (lengthText: number): string => `Laying ${countWords(lengthText, 'saddle')} on this back…`,
   thereIsNo: 'There is no saddle in the stock yet.',
   westernItsBars: 'western, its bars read at their front only; ',
   setToThis: 'set to this now',

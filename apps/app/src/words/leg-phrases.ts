@@ -9,7 +9,7 @@ import {
   type WeightLevel,
   type WeightLowering,
 } from '@fulcra/core';
-import { bothUnitsWords, mmWords, ordinalWords } from './measure-words';
+import { bothUnitsWords, mmWords, ordinalWords, countWords } from './measure-words';
 import { measureShort } from './riders-phrases';
 
 const held = (mm: number): string => String(Math.abs(Math.round(mm)));
@@ -153,7 +153,7 @@ export const LEG_PHRASES = {
     `${purpose}: ${holes === null ? '' : holes === 0 ? 'same holes, ' : `${holesWords(Math.abs(holes))} ${holes > 0 ? 'longer' : 'shorter'}, `}${signed(mm)} mm`,
   buyTitle: 'Leathers to buy',
   buyOne: (mm: number, miss: number, spare: number): string =>
-    `One pair serves all: ${bothUnitsWords(mm)}. Worst miss ${Math.round(miss)} mm, ${spare} holes to spare.`,
+    `One pair serves all: ${bothUnitsWords(mm)}. Worst miss ${Math.round(miss)} mm, ${countWords(spare, 'hole')} to spare.`,
   buyTwo: (shorter: number, longer: number, on: string): string =>
     `No one pair serves all: ${bothUnitsWords(shorter)} for ${on}, ${bothUnitsWords(longer)} for the rest.`,
   buyNone: 'No length of the list serves all of them, and no two do.',

@@ -16,6 +16,9 @@ export function fingersWords(mm: number, fingerMm: number): string {
 export const mmWords = (mm: number): string => `${Math.round(mm)} mm`;
 /** Length in both unit systems: 742 mm (29.2 in). */
 export const bothUnitsWords = (mm: number): string => `${Math.round(mm)} mm (${fromMm(mm, 'in').toFixed(1)} in)`;
+/** "one place", "3 places". */
+export const countWords = (count: number, one: string, many = `${one}s`): string =>
+  `${count === 1 ? 'one' : count} ${count === 1 ? one : many}`;
 export const degWords = (deg: number): string => `${Math.round(deg)}°`;
 
 /** Decimals that a tape shows in each unit. */

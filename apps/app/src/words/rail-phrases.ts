@@ -1,3 +1,4 @@
+import { countWords } from './measure-words';
 /** What the way round the product says. */
 export const RAIL_PHRASES = {
   names: {
@@ -18,11 +19,10 @@ export const RAIL_PHRASES = {
   whereTo: 'Where to',
   signOut: 'Sign out',
   signedInAs: (person: string, practice: string): string => `${person}, ${practice}`,
-  yardNow: (horses: number, open: number): string =>
-    `${horses} ${horses === 1 ? 'horse' : 'horses'}, ${open === 0 ? 'none open' : `${open} open`}`,
+  yardNow: (horses: number, open: number): string => `${countWords(horses, 'horse')}, ${open === 0 ? 'none open' : `${open} open`}`,
   dueNow: (due: number): string => (due === 0 ? 'nobody due' : `${due} due`),
   ownersNow: (waiting: number): string => (waiting === 0 ? 'nothing waits' : waiting === 1 ? 'one word waits' : `${waiting} words wait`),
-  stockNow: (saddles: number): string => `${saddles} ${saddles === 1 ? 'saddle' : 'saddles'}`,
+  stockNow: (saddles: number): string => countWords(saddles, 'saddle'),
   tackNow: (held: number): string => (held === 0 ? 'nothing held' : `${held} held`),
   ordersNow: (open: number): string => (open === 0 ? 'none under way' : `${open} under way`),
 } as const;

@@ -27,7 +27,7 @@ export const SAVING_PHRASES = {
   keptHere: (waiting: number, state: string): string => `kept here, ${waiting} ${state}`,
   everythingIsOn: 'Everything is on this device and on the server.',
   n1EntryIs: '1 entry is',
-  entriesAre: (waiting: number): string => `${waiting} entries are`,
+  entriesAre: (waiting: number): string => (waiting === 1 ? 'One entry is' : `${waiting} entries are`),
   keptOnThis: (entries: string, state: string): string => `${entries} kept on this device. ${state}`,
   moreKeptHere: (others: number): string =>
     `${others} more kept here were entered by somebody else; they are sent when that person signs in.`,

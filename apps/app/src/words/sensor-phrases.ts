@@ -6,6 +6,7 @@ export const SENSOR_PHRASES = {
   turnedRound: 'Turned round',
   turnItRound: 'Turn it round',
   whichDevice: 'Which device',
+  whichDeviceNow: (device: string): string => `Device: ${device}`,
   standInSimulated: 'Stand-in (simulated)',
   aDevice: 'A device',
   addressOfThe: 'Address of the device',

@@ -3,7 +3,7 @@ export const SESSION_PHRASES = {
   fulcra: 'Fulcra',
   measureTheBack: 'Measure the back, see what fits it and why.',
   entriesAreKept: (waiting: number): string =>
-    `${waiting} entries are kept on this device. Sign in and they are sent; you come back to where you were.`,
+    `${waiting === 1 ? 'One entry is' : `${waiting} entries are`} kept on this device. Sign in and what waits is sent; you come back to where you were.`,
   theServerDoes: 'The server does not answer. Signing in needs signal once.',
   eMail: 'E-mail',
   password: 'Password',

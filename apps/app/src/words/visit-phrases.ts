@@ -1,3 +1,5 @@
+import { capital } from './letter-case';
+import { countWords } from './measure-words';
 /** What the screens of this part say. */
 export const VISIT_PHRASES = {
   standForIt: 'Stand for it',
@@ -49,6 +51,8 @@ export const VISIT_PHRASES = {
   landmarks: 'Landmarks',
   theBackAs: 'The back as a whole',
   waitsForTwo: 'Waits for two sections.',
+  asASurfaceOf: (traced: number, all: number, topline: boolean): string =>
+    `As a surface, from ${traced} of ${all} sections${topline ? '' : ', without its topline'}.`,
   asASurface: 'As a surface, from every side; and how it changed.',
   whatFits: 'What fits',
   waitsForA: 'Waits for a front section.',
@@ -65,7 +69,7 @@ export const VISIT_PHRASES = {
   heldSomethingSore: 'Held: something sore was found.',
   beforeAnythingGoes: 'Before anything goes on.',
   clearedByA: 'Cleared by a named person.',
-  placesNoted: (found: number): string => `${found} places noted.`,
+  placesNoted: (found: number): string => `${capital(countWords(found, 'place'))} noted.`,
   nothingFound: 'Nothing found.',
   whatTheBuild: 'What the build will do to a saddle.',
   nothingStandsOut: 'Nothing stands out.',
@@ -76,7 +80,7 @@ export const VISIT_PHRASES = {
   triedNoneChosen: (lengthText: number): string => `${lengthText} tried; none chosen yet.`,
   aSaddleSettles: 'A saddle settles on this back.',
   tracings: 'Tracings',
-  traceTakes: (name: string, lengthText: number): string => `Trace: ${name}, ${lengthText} takes`,
+  traceTakes: (name: string, lengthText: number): string => `Trace: ${name}, ${countWords(lengthText, 'take')}`,
   open: (name: string): string => `Open: ${name}`,
   open2: 'Open',
   holdCleared: (lookOut: string, by: string, reason: string): string => `${lookOut} Hold cleared by ${by}: ${reason}`,

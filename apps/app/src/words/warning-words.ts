@@ -5,7 +5,7 @@ import { mmWords } from './measure-words';
 export function warningWords(warning: TakeWarning): string {
   switch (warning.code) {
     case 'SWAPPED':
-      return `Near and off look swapped: turned round it fits ${(warning.rmsMm - warning.mirroredRmsMm).toFixed(1)} mm better. Which leg of the curve was on the near side?`;
+      return `Near and off look swapped: turned round it ${betterWords(warning.rmsMm - warning.mirroredRmsMm)}. Which leg of the curve was on the near side?`;
     case 'TILTED':
       return `It leans by ${Math.abs(warning.turnDeg).toFixed(1)}° to the ${warning.turnDeg > 0 ? 'near' : 'off'} side. Was the curve held straight down, and did the horse stand square?`;
     case 'SCALE':
@@ -27,3 +27,6 @@ export function slipWords({ meant, depthMm, widthMm, leastMm, mostMm }: UnitSlip
     : 'These widths are not this horse’s: what is known of it is of quite another size.';
   return meant === null ? `${said} Measure once more.` : `${said} Did you mean ${UNIT_NAMES[meant]}?`;
 }
+
+/** Turned round it may lie no nearer and yet stand straight, where as it is it would have to lean. */
+const betterWords = (byMm: number): string => (byMm >= 0.05 ? `fits ${byMm.toFixed(1)} mm better` : 'fits without a lean');

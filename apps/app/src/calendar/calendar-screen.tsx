@@ -7,6 +7,7 @@ import { Choice } from '../ui/choice';
 import { Columns } from '../ui/columns';
 import { Screen } from '../ui/screen';
 import { CALENDAR_PHRASES } from '../words/calendar-phrases';
+import { PREPARE_PHRASES } from '../words/prepare-phrases';
 import { DuePart } from './due-part';
 import { FeedPart } from './feed-part';
 import { MonthPart } from './month-part';
@@ -36,6 +37,7 @@ export function CalendarScreen() {
         <YStack gap="$l">
           {view === 'month' ? <MonthPart plans={plans} due={due} chosen={day} onDay={setDay} /> : null}
           <PlannedPart plans={view === 'month' && day !== null ? plans.filter((p) => p.on === day) : plans} />
+          <Button label={PREPARE_PHRASES.title} onPress={() => router.push('/prepare')} />
           <FeedPart />
         </YStack>
         <DuePart />

@@ -21,7 +21,7 @@ import { VisitEntry } from './visit-entry';
 const FIRST_SCHOOL = schoolById('static-close');
 
 export function HorseScreen({ horseId }: { readonly horseId: string }) {
-  const { data, problem } = useHorse(horseId);
+  const { data, problem, known } = useHorse(horseId);
   const saddles = useSaddles().data ?? [];
   const send = useSend();
   if (data === null) return <LoadState problem={problem} />;
@@ -58,8 +58,11 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
       <XStack>
         <Button kind="quiet" tight label={HORSES_PHRASES.story} onPress={() => router.push(`/horses/${horseId}/story`)} />
       </XStack>
+      {known === 'whole' ? null : <NotHere asking={known === 'asking'} />}
       {visits.length === 0 ? (
-        <EmptyState title={HORSES_PHRASES.noVisitYet} text={HORSES_PHRASES.aVisitBegins} />
+        known !== 'whole' ? null : (
+          <EmptyState title={HORSES_PHRASES.noVisitYet} text={HORSES_PHRASES.aVisitBegins} />
+        )
       ) : (
         <YStack>
           {visits.map((entry) => (
@@ -72,3 +75,13 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
     </Screen>
   );
 }
+
+/** Without signal on a device that never opened this horse: its visits exist, they only aren't here. */
+const NotHere = ({ asking }: { readonly asking: boolean }) =>
+  asking ? (
+    <Body role="status">{HORSES_PHRASES.askingForVisits}</Body>
+  ) : (
+    <EmptyState title={HORSES_PHRASES.notOnThisDevice} text={HORSES_PHRASES.notOnThisDeviceText}>
+      <Button label={HORSES_PHRASES.prepareADay} onPress={() => router.push('/prepare')} />
+    </EmptyState>
+  );

@@ -1,6 +1,9 @@
 import { type Photo } from '@fulcra/contract';
 import { useEffect, useState } from 'react';
-import { photoStore } from '../platform/sync/photo-store';
+import { dayPhotos, photoStore } from '../platform/sync/photo-store';
+
+/** One that waits to be sent, or one that was fetched for a day without signal. */
+const onThisDevice = async (id: string): Promise<Blob | undefined> => (await photoStore.get(id)) ?? (await dayPhotos.get(id));
 
 /** Where a picture is shown from: this device while it is here, else the server; null while it is nowhere to be had. */
 export function usePhotoUrl({ id, bytes, heldBytes }: Pick<Photo, 'id' | 'bytes' | 'heldBytes'>, serverUrl: string): string | null {
@@ -9,7 +12,7 @@ export function usePhotoUrl({ id, bytes, heldBytes }: Pick<Photo, 'id' | 'bytes'
   useEffect(() => {
     let own: string | null = null;
     let left = false;
-    void photoStore.get(id).then((blob) => {
+    void onThisDevice(id).then((blob) => {
       if (left) return;
       own = blob === undefined ? null : URL.createObjectURL(blob);
       setUrl(own ?? (sent ? serverUrl : null));

@@ -39,4 +39,7 @@ const wasAnswered = (query: Query): boolean => query.state.data !== undefined &&
 /** Counted up whenever what is kept of an answer changes its shape: what an earlier release kept is then asked anew. */
 const SHAPE = 'v4';
 
-export const PERSIST = { persister, maxAge: 4 * WEEK_MS, buster: SHAPE, dehydrateOptions: { shouldDehydrateQuery: wasAnswered } };
+/** What was answered stays this long on a device that isn't opened. */
+export const KEPT_MS = 4 * WEEK_MS;
+
+export const PERSIST = { persister, maxAge: KEPT_MS, buster: SHAPE, dehydrateOptions: { shouldDehydrateQuery: wasAnswered } };

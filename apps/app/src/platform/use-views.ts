@@ -26,17 +26,11 @@ import {
   type Yard,
   type Write,
   PRACTICE_DEFAULTS,
-  RECORDS,
   YARD_SORTS,
   dueListSchema,
-  horseHistorySchema,
-  horseTracingsSchema,
-  listPathOf,
-  listViewOf,
   ownerPhotoSchema,
   saddlePhotoSchema,
   tackPhotoSchema,
-  visitPageSchema,
   yardPageSchema,
 } from '@fulcra/contract';
 import { knowSchools } from '@fulcra/core';
@@ -44,6 +38,7 @@ import { useMemo } from 'react';
 import { z } from 'zod';
 import { NoAnswer, Refused } from './api-client';
 import { api } from './api';
+import { horseQuestion, recordsQuestion, tracingsQuestion, visitQuestion } from './questions';
 import { ownerOf, useSession } from './session-context';
 import { shownAsTaken } from './sync/waiting';
 import { useWaiting } from './use-sync';
@@ -129,20 +124,25 @@ const eachOnce = (list: readonly HorseSummary[]): HorseSummary[] => [...new Map(
 const isNew = (writes: readonly Write[], kind: 'horse' | 'visit', id: string): boolean =>
   writes.some((w) => (w.kind === 'horse' ? w.horseId === id : w.kind === 'visit' && w.visitId === id) && w.kind === kind && !w.body.was);
 
-export function useHorse(horseId: string): View<HorseHistory> {
+export interface HorseView extends View<HorseHistory> {
+  /** `nameOnly`: the horse is known here, what was done with it isn't, so nothing may be concluded from its not being shown. */
+  readonly known: 'whole' | 'asking' | 'nameOnly';
+}
+
+export function useHorse(horseId: string): HorseView {
   const writes = useWaitingWrites();
   const context = useFolding(writes);
   const query = useQuery({
-    queryKey: ['horse', horseId],
+    ...horseQuestion(horseId),
     enabled: !isNew(writes, 'horse', horseId),
-    queryFn: async () => horseHistorySchema.parse(await api.request('GET', `/api/horses/${horseId}`)),
   });
   const data = useMemo(() => {
     const horse = query.data === undefined ? context.horseKnown(horseId) : null;
     const known = query.data ?? (horse === null ? null : { horse, visits: [], said: [] });
     return known === null ? null : foldHistory(known, writes, context);
   }, [query.data, horseId, writes, context]);
-  return viewOf(data, query);
+  const whole = query.data !== undefined || isNew(writes, 'horse', horseId);
+  return { ...viewOf(data, query), known: whole ? 'whole' : query.error === null ? 'asking' : 'nameOnly' };
 }
 
 /** A visit begun without signal still offers what the horse's own page last said of it. */
@@ -156,9 +156,8 @@ export function useVisit(visitId: string): View<VisitPage> {
   const writes = useWaitingWrites();
   const context = useFolding(writes);
   const query = useQuery({
-    queryKey: ['visit', visitId],
+    ...visitQuestion(visitId),
     enabled: !isNew(writes, 'visit', visitId),
-    queryFn: async () => visitPageSchema.parse(await api.request('GET', `/api/visits/${visitId}`)),
   });
   const data = useMemo(
     () => withWhatWasSaid(foldVisit(query.data ?? null, writesOfVisit(writes, visitId), context), query.data === undefined, queries),
@@ -170,10 +169,7 @@ export function useVisit(visitId: string): View<VisitPage> {
 /** All records of a kind that is read as one list, with what waits laid over. */
 function useRecords<K extends ListedKind>(kind: K): View<ReadOf<K>[]> {
   const writes = useWaitingWrites();
-  const query = useQuery({
-    queryKey: [listViewOf(kind)],
-    queryFn: async () => z.array(RECORDS[kind].read).parse(await api.request('GET', listPathOf(kind))) as ReadOf<K>[],
-  });
+  const query = useQuery(recordsQuestion(kind));
   const data = useMemo(() => foldRecords(kind, query.data ?? [], writes), [kind, query.data, writes]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }
@@ -262,9 +258,8 @@ export function useTracings(horseId: string): View<HorseTracings> {
   const writes = useWaitingWrites();
   const context = useFolding(writes);
   const query = useQuery({
-    queryKey: ['tracings', horseId],
+    ...tracingsQuestion(horseId),
     enabled: !isNew(writes, 'horse', horseId),
-    queryFn: async () => horseTracingsSchema.parse(await api.request('GET', `/api/horses/${horseId}/tracings`)),
   });
   const data = useMemo(() => foldTracings(query.data ?? [], horseId, writes, context), [query.data, horseId, writes, context]);
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);

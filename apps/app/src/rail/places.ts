@@ -3,7 +3,7 @@ import { RAIL_PHRASES } from '../words/rail-phrases';
 /** Where one can be. A place is added when it is built: a row here, and its words where they say what is true there now. */
 export const PLACES = [
   { id: 'yard', path: '/', covers: ['/horses', '/visits'] },
-  { id: 'calendar', path: '/calendar', covers: ['/letters'] },
+  { id: 'calendar', path: '/calendar', covers: ['/letters', '/prepare'] },
   { id: 'owners', path: '/owners', covers: [] },
   { id: 'stock', path: '/saddles', covers: [] },
   { id: 'tack', path: '/tack', covers: [] },

@@ -15,7 +15,7 @@ export interface RunCell {
 }
 
 export const RUN_KEYS = ['1', '2', '3', '⌫', '4', '5', '6', '−', '7', '8', '9', '+', '.', '0'] as const;
-export type RunKey = (typeof RUN_KEYS)[number];
+
 const MOST_DIGITS = 7;
 
 /** What stands typed after a key. */

@@ -16,6 +16,11 @@ export const HORSES_PHRASES = {
   change: 'Change',
   goOnWith: 'Go on with the visit',
   startAVisit: 'Start a visit',
+  askingForVisits: 'Asking for its visits…',
+  notOnThisDevice: 'Its visits are not on this device.',
+  notOnThisDeviceText:
+    'They were never opened here, and there is no signal to fetch them. A visit can be begun all the same; what was measured before is seen again with signal. Prepare a day at home, and this doesn’t happen.',
+  prepareADay: 'Prepare a day',
   noVisitYet: 'No visit yet.',
   aVisitBegins: 'A visit begins with the front section of the back: two minutes with a flexible curve, or a tape and two depths.',
   aNewHorse: 'A new horse',

@@ -9,3 +9,11 @@ export const photoStore = {
   drop: (photoId: string): Promise<void> => del(photoId, store),
   ids: (): Promise<string[]> => keys<string>(store),
 };
+
+const dayStore = createStore('fulcra-day-photos', 'blobs');
+
+/** Pictures that the server has and that were fetched for a day without signal. */
+export const dayPhotos = {
+  put: (photoId: string, blob: Blob): Promise<void> => set(photoId, blob, dayStore),
+  get: (photoId: string): Promise<Blob | undefined> => get<Blob>(photoId, dayStore),
+};

@@ -9,6 +9,7 @@ describe('where one is', () => {
     ['/saddles/new', 'stock'],
     ['/saddlesque', 'yard'],
     ['/letters', 'calendar'],
+    ['/prepare', 'calendar'],
     ['/schools/own-1', 'practice'],
     ['/practice', 'practice'],
     ['/nowhere', 'yard'],

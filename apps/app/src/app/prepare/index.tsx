@@ -1,0 +1,4 @@
+import { PrepareScreen } from '../../calendar/prepare-screen';
+import { signedIn } from '../../session/signed-in';
+
+export default signedIn(PrepareScreen);

@@ -1,0 +1,22 @@
+import { countWords } from './measure-words';
+
+/** "0.4 MB", "12.1 MB". */
+const formatBytes = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+
+/** What preparing a day without signal says. */
+export const PREPARE_PHRASES = {
+  title: 'Prepare a day',
+  note: 'For a barn without signal: choose the horses, and all of them is fetched to this device',
+  choose: 'Horses to take along',
+  plannedFor: (day: string, count: number): string => `${day}: ${countWords(count, 'horse')} planned`,
+  fetch: (count: number): string => (count === 0 ? 'Choose a horse' : `Fetch ${countWords(count, 'horse')}`),
+  stop: 'Stop',
+  doing: (done: number, all: number, answers: number, photos: number, bytes: number): string =>
+    `${done} of ${countWords(all, 'horse')}: ${countWords(answers, 'answer')}, ${countWords(photos, 'photo')}, ${formatBytes(bytes)}`,
+  done: (all: number, bytes: number, until: string): string =>
+    `${countWords(all, 'horse')} on this device, ${formatBytes(bytes)}. Kept until ${until}; opened again before, it stays longer.`,
+  stopped: 'Stopped. What was fetched stays.',
+  failed: (why: string): string => `Not all could be fetched: ${why} What was fetched stays; try again with signal.`,
+  here: (moment: string): string => `on this device, as of ${moment}`,
+  notHere: 'not on this device',
+} as const;

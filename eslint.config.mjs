@@ -2,7 +2,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 const DOMAINS =
-  'yard|horses|visit|intake|feel|shape|landmarks|section|sensor|back|front|fit-room|saddles|riders|leg|leathers|tack|calendar|people|owners|letters|orders|practice|photos|papers';
+  'bin|yard|horses|visit|intake|feel|shape|landmarks|section|sensor|back|front|fit-room|saddles|riders|leg|leathers|tack|calendar|people|owners|letters|orders|practice|photos|papers';
 const inside = (name) => [`apps/app/src/${name}/**/*.{ts,tsx}`];
 const onlyFrom = (name, allowed, message) => ({
   files: inside(name),

@@ -4,6 +4,7 @@ import { SaddleEntity } from './saddles/saddle.entity';
 import { SessionEntity } from './platform/auth/session.entity';
 import { PhotoEntity, PieceEntity } from './photos/photo.entity';
 import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
+import { BinnedEntity } from './bin/binned';
 import { RiderEntity, RiderMeasuresEntity } from './riders/rider.entity';
 import { GirthEntity, TackCheckEntity } from './tack/tack.entity';
 import { AppointmentEntity } from './appointments/appointment.entity';
@@ -21,7 +22,7 @@ const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEnt
 const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity, GirthEntity, TackCheckEntity];
 const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 
-const OUTSIDE = [OrderEntity, CalendarFeedEntity, OwnerLinkEntity, OwnerWordEntity, MailEntity];
+const OUTSIDE = [BinnedEntity, OrderEntity, CalendarFeedEntity, OwnerLinkEntity, OwnerWordEntity, MailEntity];
 
 /** Every table of the database. */
 export const ENTITIES = [...PEOPLE, ContactEntity, YardEntity, HorseEntity, AppointmentEntity, ...OUTSIDE, ...TACK, ...VISITS] as const;

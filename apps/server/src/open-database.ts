@@ -8,6 +8,7 @@ import { KeptDecisions1764300000000 } from './platform/db/fifth-migration';
 import { RidersAndLeathers1764400000000 } from './platform/db/sixth-migration';
 import { OwnersAndMail1764700000000 } from './platform/db/ninth-migration';
 import { OwnSchools1764800000000 } from './platform/db/tenth-migration';
+import { Bin1764900000000 } from './platform/db/eleventh-migration';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
 
@@ -31,6 +32,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
       PeopleAndCalendar1764600000000,
       OwnersAndMail1764700000000,
       OwnSchools1764800000000,
+      Bin1764900000000,
     ],
     migrationsTableName: 'migration',
   });

@@ -81,6 +81,7 @@ it('what the first release kept is all there after the later migrations', async 
       'PeopleAndCalendar1764600000000',
       'OwnersAndMail1764700000000',
       'OwnSchools1764800000000',
+      'Bin1764900000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,

@@ -115,6 +115,7 @@ const LISTS = [
   '/api/girths',
   '/api/contacts',
   '/api/yards',
+  '/api/bin',
   '/api/appointments',
   '/api/due',
   '/api/owner-words',
@@ -154,6 +155,7 @@ const BODIES: Record<string, unknown> = {
   'POST /api/horses/{horseId}/links': { ownerName: 'Me', days: 3 },
   'PUT /api/contacts/{contactId}': CONTACT,
   'PUT /api/yards/{yardId}': YARD,
+  'PUT /api/bin/{binnedId}': { kind: 'horse', name: 'Not mine', at: '2026-11-20T09:00:00.000Z', by: 'Me', restored: false },
   'PUT /api/tack-checks/{tackCheckId}': TACK_CHECK,
   'PUT /api/tack-checks/{tackCheckId}/photos/{photoId}': PHOTO,
   'PUT /api/saddles/{saddleId}': SADDLE,
@@ -177,6 +179,7 @@ describe('another practice', () => {
       const owned: Record<string, string> = {
         ...{ ...ids, factId, riderId, photoId, saddleId, decisionId, practiceId },
         ...{ orderId, contactId, yardId, appointmentId, ownerWordId, linkId, mailId },
+        binnedId: ids.horseId,
         ...{ measuresId, leatherId, leatherTakeId, girthId, tackCheckId },
       };
       const path = url.replace(/\{(\w+)\}/g, (_, name: string) => owned[name] ?? `{${name}}`);

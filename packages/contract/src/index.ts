@@ -2,6 +2,7 @@ export * from './basics';
 export * from './errors';
 export * from './session';
 export * from './sections';
+export * from './bin';
 export * from './decisions';
 export * from './own-schools';
 export * from './visits';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { binnedFieldsSchema, binnedSchema, binnedWriteSchema } from './bin';
 import { decisionSchema, decisionWriteSchema } from './decisions';
 import { errorReplySchema } from './errors';
 import { factSchema, factWriteSchema } from './facts';
@@ -72,6 +73,15 @@ export const RECORDS = {
     read: horseSchema,
     listed: false,
     views: ['horses', 'horse', 'visit', 'due'],
+  }),
+  binned: record({
+    mode: 'merge',
+    path: '/api/bin/:binnedId',
+    fields: binnedFieldsSchema,
+    write: binnedWriteSchema,
+    read: binnedSchema,
+    listed: true,
+    views: ['bin', 'horses', 'due'],
   }),
   rider: record({
     mode: 'merge',

@@ -16,6 +16,7 @@ export const VIEWS = [
   'contacts',
   'yards',
   'appointments',
+  'bin',
   'due',
   'owner-words',
   'orders',

@@ -2,6 +2,8 @@ import { HORSES_PHRASES } from '../words/horses-phrases';
 import { type HorseHistory } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
+import { XStack } from 'tamagui';
+import { PutAway } from '../bin';
 import { clock } from '../platform/clock';
 import { useDraftForm } from '../platform/use-draft-form';
 import { useSend } from '../platform/use-send';
@@ -40,6 +42,9 @@ function EditForm({ horse }: { readonly horse: HorseHistory['horse'] }) {
       bottom={<Button grow kind="main" label={HORSES_PHRASES.keepTheChanges} onPress={() => void save()} />}
     >
       <HorseFields form={form} />
+      <XStack>
+        <PutAway thing={{ kind: 'horse', id: horse.id, name: horse.name }} onGone={() => router.replace('/')} />
+      </XStack>
     </Screen>
   );
 }

@@ -50,6 +50,7 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
             name={INTAKE_PHRASES.photosOfThis}
             hint={INTAKE_PHRASES.fromBehindAnd}
             views={['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail']}
+            canPutAway
             photos={loaded.page.photos}
             urlOf={(photoId) => `/api/visits/${visitId}/photos/${photoId}/content`}
             writeOf={(photoId, body) => ({ kind: 'photo', visitId, photoId, body })}

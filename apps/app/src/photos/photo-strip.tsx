@@ -1,7 +1,7 @@
 import { PHOTOS_PHRASES } from '../words/photos-phrases';
 import { type Photo, type PhotoWrite } from '@fulcra/contract';
 import { useRef, useState } from 'react';
-import { Image } from 'react-native';
+import { Image, Pressable, useWindowDimensions } from 'react-native';
 import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { momentNow } from '../platform/clock';
@@ -10,7 +10,9 @@ import { type PictureWrite } from '../platform/sync/waiting';
 import { Banner, MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
+import { Sheet } from '../ui/sheet';
 import { Heading, Small } from '../ui/text';
+import { PutAway } from '../bin';
 import { preparePhoto } from './prepare-photo';
 import { usePhotoUrl } from './use-photo-url';
 
@@ -37,10 +39,12 @@ export interface PhotoStripProps {
   /** Where the server has it. */
   readonly urlOf: (photoId: string) => string;
   readonly writeOf: (photoId: string, body: PhotoWrite) => PictureWrite;
+  /** Whether one of these can be put into the bin. */
+  readonly canPutAway?: boolean;
 }
 
 /** Photos taken or chosen, kept on this device at once, sent when there is signal. */
-export function PhotoStrip({ photos, views, name, hint, urlOf, writeOf }: PhotoStripProps) {
+export function PhotoStrip({ photos, views, name, hint, urlOf, writeOf, canPutAway = false }: PhotoStripProps) {
   const send = useSend();
   const [view, setView] = useState<PhotoWrite['view']>(views[0]!);
   const [problems, setProblems] = useState<readonly string[]>([]);
@@ -86,7 +90,7 @@ export function PhotoStrip({ photos, views, name, hint, urlOf, writeOf }: PhotoS
       ))}
       <XStack flexWrap="wrap" gap="$s" role="list" aria-label={name}>
         {photos.map((photo) => (
-          <Shown key={photo.id} photo={photo} serverUrl={urlOf(photo.id)} />
+          <Shown key={photo.id} photo={photo} serverUrl={urlOf(photo.id)} away={canPutAway} />
         ))}
       </XStack>
       {photos.length === 0 ? <Small>{hint}</Small> : null}
@@ -94,21 +98,45 @@ export function PhotoStrip({ photos, views, name, hint, urlOf, writeOf }: PhotoS
   );
 }
 
-function Shown({ photo, serverUrl }: { readonly photo: ShownPhoto; readonly serverUrl: string }) {
+interface ShownProps {
+  readonly photo: ShownPhoto;
+  readonly serverUrl: string;
+  /** It can be put away; a picture of tack found unsafe stays. */
+  readonly away: boolean;
+}
+
+/** A small picture; a tap opens it as large as the screen allows, where it can also be put away. */
+function Shown({ photo, serverUrl, away }: ShownProps) {
+  const [open, setOpen] = useState(false);
   const url = usePhotoUrl(photo, serverUrl);
+  const { height } = useWindowDimensions();
   const sent = photo.heldBytes === photo.bytes;
+  const name = PHOTOS_PHRASES.photo(VIEW_WORDS[photo.view]);
   return (
     <YStack role="listitem" width={132} gap="$xs">
       {url === null ? null : (
-        <Image
-          source={{ uri: url }}
-          accessibilityLabel={PHOTOS_PHRASES.photo(VIEW_WORDS[photo.view])}
-          style={{ width: 132, height: 99, borderRadius: 8 }}
-        />
+        <Pressable role="button" aria-label={PHOTOS_PHRASES.openPhoto(VIEW_WORDS[photo.view])} onPress={() => setOpen(true)}>
+          <Image source={{ uri: url }} accessibilityLabel={name} style={{ width: 132, height: 99, borderRadius: 8 }} />
+        </Pressable>
       )}
       <Small color={sent ? '$good' : '$lookOut'}>
         {sent ? PHOTOS_PHRASES.sent(MARK.good) : PHOTOS_PHRASES.keptHere(MARK.lookOut)}, {VIEW_WORDS[photo.view]}
       </Small>
+      <Sheet title={name} open={open} onClose={() => setOpen(false)}>
+        {url === null ? null : (
+          <Image
+            source={{ uri: url }}
+            accessibilityLabel={PHOTOS_PHRASES.large(name)}
+            resizeMode="contain"
+            style={{ width: '100%', height: 0.6 * height }}
+          />
+        )}
+        {away ? (
+          <XStack>
+            <PutAway thing={{ kind: 'photo', id: photo.id, name }} onGone={() => setOpen(false)} />
+          </XStack>
+        ) : null}
+      </Sheet>
     </YStack>
   );
 }

@@ -2,6 +2,7 @@ import { PLATFORM_PHRASES } from '../words/platform-phrases';
 import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   type Appointment,
+  type Binned,
   type Contact,
   type Due,
   type Girth,
@@ -82,6 +83,15 @@ function useFolding(writes: readonly Write[]): FoldContext {
   return useMemo(() => ({ person: session.person.name, horseKnown: (id) => knownHorse(queries, writes, id) }), [session, queries, writes]);
 }
 
+/** Everything that was ever put into the bin; what was put back says so. */
+export const useBinned = (): View<Binned[]> => useRecords('binned');
+
+/** Ids of what is out of sight. */
+function useHidden(): ReadonlySet<string> {
+  const { data } = useBinned();
+  return useMemo(() => new Set((data ?? []).filter((b) => !b.restored).map((b) => b.id)), [data]);
+}
+
 export type YardSort = (typeof YARD_SORTS)[number];
 export interface YardView extends View<HorseSummary[]> {
   /** Horses on the server that answer the search; what is loaded where it doesn't answer. */
@@ -93,6 +103,7 @@ export interface YardView extends View<HorseSummary[]> {
 
 /** The yard a page at a time, searched and sorted by the server, with what waits laid over it; without signal, what this device knows. */
 export function useYard(search: string, sort: YardSort): YardView {
+  const hidden = useHidden();
   const writes = useWaitingWrites();
   const queries = useQueryClient();
   const query = useInfiniteQuery({
@@ -106,9 +117,9 @@ export function useYard(search: string, sort: YardSort): YardView {
   const data = useMemo(() => {
     const pages = read?.pages;
     const known = pages === undefined ? knownHorses(queries) : eachOnce(pages.flatMap((p) => [...p.underWay, ...p.horses]));
-    const all = foldHorses(known, writes);
+    const all = foldHorses(known, writes).filter((s) => !hidden.has(s.horse.id));
     return pages === undefined && all.length === 0 ? null : all;
-  }, [read, queries, writes]);
+  }, [read, queries, writes, hidden]);
   const { fetchNextPage, hasNextPage, isFetchingNextPage } = query;
   return {
     ...viewOf(data, query),
@@ -130,6 +141,7 @@ export interface HorseView extends View<HorseHistory> {
 }
 
 export function useHorse(horseId: string): HorseView {
+  const hidden = useHidden();
   const writes = useWaitingWrites();
   const context = useFolding(writes);
   const query = useQuery({
@@ -139,8 +151,10 @@ export function useHorse(horseId: string): HorseView {
   const data = useMemo(() => {
     const horse = query.data === undefined ? context.horseKnown(horseId) : null;
     const known = query.data ?? (horse === null ? null : { horse, visits: [], said: [] });
-    return known === null ? null : foldHistory(known, writes, context);
-  }, [query.data, horseId, writes, context]);
+    if (known === null) return null;
+    const history = foldHistory(known, writes, context);
+    return { ...history, visits: history.visits.filter((v) => !hidden.has(v.visit.id)) };
+  }, [query.data, horseId, writes, context, hidden]);
   const whole = query.data !== undefined || isNew(writes, 'horse', horseId);
   return { ...viewOf(data, query), known: whole ? 'whole' : query.error === null ? 'asking' : 'nameOnly' };
 }
@@ -159,10 +173,11 @@ export function useVisit(visitId: string): View<VisitPage> {
     ...visitQuestion(visitId),
     enabled: !isNew(writes, 'visit', visitId),
   });
-  const data = useMemo(
-    () => withWhatWasSaid(foldVisit(query.data ?? null, writesOfVisit(writes, visitId), context), query.data === undefined, queries),
-    [query.data, writes, visitId, context, queries],
-  );
+  const hidden = useHidden();
+  const data = useMemo(() => {
+    const page = withWhatWasSaid(foldVisit(query.data ?? null, writesOfVisit(writes, visitId), context), query.data === undefined, queries);
+    return page === null ? null : { ...page, photos: page.photos.filter((p) => !hidden.has(p.id)) };
+  }, [query.data, writes, visitId, context, queries, hidden]);
   return viewOf(data, query);
 }
 
@@ -175,7 +190,11 @@ function useRecords<K extends ListedKind>(kind: K): View<ReadOf<K>[]> {
 }
 
 export const useSaddles = (): View<Saddle[]> => useRecords('saddle');
-export const useRiders = (): View<Rider[]> => useRecords('rider');
+export function useRiders(): View<Rider[]> {
+  const { data, ...rest } = useRecords('rider');
+  const hidden = useHidden();
+  return { ...rest, data: useMemo(() => data?.filter((r) => !hidden.has(r.id)) ?? null, [data, hidden]) };
+}
 export const useRiderMeasures = (): View<RiderMeasuresTaken[]> => useRecords('riderMeasures');
 export const useLeathers = (): View<Leather[]> => useRecords('leather');
 export const useContacts = (): View<Contact[]> => useRecords('contact');
@@ -261,6 +280,10 @@ export function useTracings(horseId: string): View<HorseTracings> {
     ...tracingsQuestion(horseId),
     enabled: !isNew(writes, 'horse', horseId),
   });
-  const data = useMemo(() => foldTracings(query.data ?? [], horseId, writes, context), [query.data, horseId, writes, context]);
+  const hidden = useHidden();
+  const data = useMemo(
+    () => foldTracings(query.data ?? [], horseId, writes, context).filter((t) => !hidden.has(t.visitId)),
+    [query.data, horseId, writes, context, hidden],
+  );
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
 }

@@ -1,3 +1,4 @@
+import { BIN_PHRASES } from '../words/bin-phrases';
 import { type RiderHabits, BAND_LIMITS_DEG, RIDER_HABITS, WEIGHT_LIMITS_PERCENT } from '@fulcra/contract';
 import { BAND_SETS, PURPOSES, type Purpose, WEIGHT_SOURCE } from '@fulcra/core';
 import { router } from 'expo-router';
@@ -49,6 +50,7 @@ export function PracticeScreen() {
             put={(change) => void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, ...change, was } })}
           />
           <Button label={SCHOOLS_PHRASES.toSchools} onPress={() => router.push('/schools')} />
+          <Button label={BIN_PHRASES.theBin} onPress={() => router.push('/bin')} />
           <Button label={PRACTICE_PHRASES.defaults} onPress={() => void back()} />
         </YStack>
       </Columns>

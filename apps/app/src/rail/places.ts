@@ -11,7 +11,7 @@ export const PLACES = [
   { id: 'riders', path: '/riders', covers: [] },
   { id: 'leathers', path: '/leathers', covers: [] },
   { id: 'people', path: '/people', covers: [] },
-  { id: 'practice', path: '/practice', covers: ['/schools'] },
+  { id: 'practice', path: '/practice', covers: ['/schools', '/bin'] },
 ] as const satisfies readonly { readonly id: string; readonly path: string; readonly covers: readonly string[] }[];
 export type PlaceId = (typeof PLACES)[number]['id'];
 

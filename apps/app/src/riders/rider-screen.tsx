@@ -2,6 +2,7 @@ import { type Rider, type RiderFields } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
+import { PutAway } from '../bin';
 import { useSend } from '../platform/use-send';
 import { useHorsesOf } from '../platform/use-views';
 import { Button } from '../ui/button';
@@ -76,6 +77,9 @@ function KnownRiderScreen({ known }: { readonly known: KnownRider }) {
           <LegsPart rider={rider} change={(fields) => void change(fields)} />
           <HorsesPart riderId={riderId} />
           <HistoryPart known={known} />
+          <XStack>
+            <PutAway thing={{ kind: 'rider', id: rider.id, name: rider.name }} onGone={() => router.replace('/riders')} />
+          </XStack>
         </YStack>
       </Columns>
       <Sheet title={RIDERS_PHRASES.nameHeight} open={changing} onClose={() => setChanging(false)}>

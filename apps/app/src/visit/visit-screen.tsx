@@ -22,6 +22,8 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small, Strong } from '../ui/text';
+import { PutAway } from '../bin';
+import { BIN_PHRASES } from '../words/bin-phrases';
 import { dayWords } from '../words/measure-words';
 import { StandForIt } from './stand-for-it';
 import { RIDE_SAID_WORDS, caveatWords, takenBackWords } from '../words/ride-words';
@@ -95,6 +97,12 @@ function Facts({ loaded: { page, front, change, measured, note } }: { readonly l
         label={visit.status === 'open' ? VISIT_PHRASES.closeThisVisit : VISIT_PHRASES.openThisVisit}
         onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}
       />
+      <XStack>
+        <PutAway
+          thing={{ kind: 'visit', id: visit.id, name: BIN_PHRASES.visitOf(dayWords(visit.startedOn)) }}
+          onGone={() => router.replace(`/horses/${page.horse.id}`)}
+        />
+      </XStack>
       <Small>{VISIT_PHRASES.aHelperAt}</Small>
     </YStack>
   );

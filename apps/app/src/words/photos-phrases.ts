@@ -8,6 +8,8 @@ export const PHOTOS_PHRASES = {
   photos: 'Photos',
   whatThePhoto: 'What the photo shows',
   photo: (view: string): string => `Photo ${view}`,
+  openPhoto: (view: string): string => `Open photo, ${view}`,
+  large: (name: string): string => `${name}, large`,
   choosePhotos: 'Choose photos',
   sent: (good: string): string => `${good} sent`,
   keptHere: (lookOut: string): string => `${lookOut} kept here`,

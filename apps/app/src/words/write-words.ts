@@ -10,6 +10,7 @@ type Named = { readonly [K in RecordKind]: (write: WriteOf<K>) => string };
 
 const NAMES: Named = {
   horse: ({ body }) => `Horse: ${body.name}`,
+  binned: ({ body }) => `${body.name}: ${body.restored ? 'put back' : 'into the bin'}`,
   rider: ({ body }) => `Rider: ${body.name}`,
   riderMeasures: ({ body }) => `A rider measured on ${dayWords(body.takenOn)}`,
   leather: ({ body }) => `Leathers: ${body.name}`,

@@ -6,6 +6,7 @@ import { type DataSource } from 'typeorm';
 import { HorseEntity } from '../horses/horse.entity';
 import { LeatherEntity } from '../leathers/leather.entity';
 import { type Collections } from '../stores/collections';
+import { idsInBin } from '../bin/binned';
 import { GirthEntity } from '../tack/tack.entity';
 import { heldTack } from '../tack/held-tack';
 import { decidedAt } from '../visits/decided';
@@ -40,9 +41,11 @@ export async function dueOf(needs: DueNeeds, practiceId: string, horseId: string
 
 /** All horses with their visits, read with one question for each kind of thing. */
 export async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: string, horseId: string | null): Promise<HorseOnRecord[]> {
-  const horses = await db.getRepository(HorseEntity).findBy({ practiceId, ...(horseId !== null && { id: horseId }) });
+  const hidden = await idsInBin(db.manager, practiceId);
+  const seen = <T extends { readonly id: string }>(rows: readonly T[]): T[] => rows.filter((r) => !hidden.has(r.id));
+  const horses = seen(await db.getRepository(HorseEntity).findBy({ practiceId, ...(horseId !== null && { id: horseId }) }));
   const where = { practiceId, ...(horseId !== null && { horseId }) };
-  const visits = await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'ASC', id: 'ASC' } });
+  const visits = seen(await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'ASC', id: 'ASC' } }));
   const ids = visits.map((v) => v.id);
   const [facts, takes, decided] = [
     byVisit(await stores.facts.ofVisits(practiceId, ids)),

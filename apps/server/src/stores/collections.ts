@@ -3,6 +3,7 @@ import { horses } from '../horses/horses';
 import { photos } from '../photos/photo.repository';
 import { practiceSettings } from '../practice/practice-settings';
 import { leatherTakes, leathers } from '../leathers/leathers';
+import { binned } from '../bin/binned';
 import { riderMeasures } from '../riders/rider-measures';
 import { riders } from '../riders/riders';
 import { saddles } from '../saddles/saddles';
@@ -19,6 +20,7 @@ import { visits } from '../visits/visits';
 /** Everything a practice keeps. */
 export const collections = (db: DataSource) => ({
   horse: horses(db),
+  binned: binned(db),
   rider: riders(db),
   riderMeasures: riderMeasures(db),
   leather: leathers(db),

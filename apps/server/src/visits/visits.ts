@@ -1,6 +1,7 @@
 import { type Visit } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
 import { v7 } from 'uuid';
+import { idsInBin } from '../bin/binned';
 import { HorseEntity } from '../horses/horse.entity';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
@@ -33,7 +34,7 @@ const visitOf = ({ practiceId: _, fitterId, ...visit }: VisitRow, people: Readon
 });
 
 export interface Visits extends MergeCollection<'visit'> {
-  /** Visits of one horse, newest first. */
+  /** Visits of one horse, newest first, without those in the bin. */
   ofHorse(practiceId: string, horseId: string): Promise<Visit[]>;
 }
 
@@ -44,7 +45,8 @@ export function visits(db: DataSource): Visits {
     ofHorse: async (practiceId, horseId) => {
       const people = await peopleNames(db, practiceId);
       const rows = await db.getRepository(VisitEntity).find({ where: { practiceId, horseId }, order: { startedOn: 'DESC', id: 'DESC' } });
-      return rows.map((row) => visitOf(row, people));
+      const hidden = await idsInBin(db.manager, practiceId);
+      return rows.filter((row) => !hidden.has(row.id)).map((row) => visitOf(row, people));
     },
   };
 }

@@ -12,6 +12,7 @@ describe('where one is', () => {
     ['/prepare', 'calendar'],
     ['/schools/own-1', 'practice'],
     ['/practice', 'practice'],
+    ['/bin', 'practice'],
     ['/nowhere', 'yard'],
   ] as const)('%s: %s', (path, place) => expect(placeAt(path)).toBe(place));
 

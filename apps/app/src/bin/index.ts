@@ -1,0 +1,2 @@
+export { PutAway } from './put-away';
+export { useBin } from './use-bin';

@@ -1,0 +1,58 @@
+import { v7 } from 'uuid';
+import { HORSE, demoFitter, startedVisit } from './journeys';
+import { type Running, type Visitor, startServer } from './running-server';
+
+let running: Running;
+let fitter: Visitor;
+beforeAll(async () => {
+  running = await startServer();
+  fitter = await demoFitter(running);
+});
+afterAll(() => running.stop());
+
+const PUT_IN = { at: '2026-11-20T09:00:00.000Z', by: 'Isla Venn', restored: false };
+const put = (id: string, body: object) => fitter.send('PUT', `/api/bin/${id}`, body);
+const inYard = async (name: string): Promise<boolean> =>
+  (await fitter.send('GET', `/api/horses?search=${encodeURIComponent(name)}`)).body.total > 0;
+
+describe('the bin', () => {
+  it('puts a horse out of the yard and of what is due, and brings it back as it was', async () => {
+    const { horseId } = await startedVisit(fitter);
+    const name = `Away ${horseId}`;
+    const kept = { ...HORSE, name };
+    expect((await fitter.send('PUT', `/api/horses/${horseId}`, kept)).status).toBe(200);
+    const due = async (): Promise<boolean> =>
+      (await fitter.send('GET', '/api/due')).body.some((d: { horseId: string }) => d.horseId === horseId);
+    expect([await inYard(name), await due()]).toEqual([true, true]);
+    const body = { ...PUT_IN, kind: 'horse', name };
+    expect((await put(horseId, body)).status).toBe(200);
+    expect([await inYard(name), await due()]).toEqual([false, false]);
+    expect((await fitter.send('GET', `/api/horses/${horseId}`)).body.horse).toMatchObject(kept);
+    expect((await put(horseId, { ...body, restored: true, was: body })).status).toBe(200);
+    expect([await inYard(name), await due()]).toEqual([true, true]);
+    expect((await fitter.send('GET', '/api/bin')).body).toContainEqual({ ...body, restored: true, id: horseId });
+  });
+
+  it('puts a visit out of the horse’s page and of its tracings, and the horse is under way no longer', async () => {
+    const { horseId, visitId } = await startedVisit(fitter);
+    const visits = async (): Promise<string[]> =>
+      (await fitter.send('GET', `/api/horses/${horseId}`)).body.visits.map((v: { visit: { id: string } }) => v.visit.id);
+    const open = async (): Promise<unknown> => {
+      const { body } = await fitter.send('GET', '/api/horses?limit=100');
+      const all = [...body.underWay, ...body.horses] as { horse: { id: string }; openVisitId: string | null }[];
+      return all.find((s) => s.horse.id === horseId)!.openVisitId;
+    };
+    expect([await visits(), await open()]).toEqual([[visitId], visitId]);
+    await put(visitId, { ...PUT_IN, kind: 'visit', name: 'Visit of today' });
+    expect([await visits(), await open()]).toEqual([[], null]);
+    expect((await fitter.send('GET', `/api/horses/${horseId}/tracings`)).body).toEqual([]);
+    expect((await fitter.send('GET', `/api/visits/${visitId}`)).status).toBe(200);
+  });
+
+  it('takes nothing that the practice hasn’t, nor under another kind', async () => {
+    expect((await put(v7(), { ...PUT_IN, kind: 'horse', name: 'Nobody' })).status).toBe(404);
+    const { horseId } = await startedVisit(fitter);
+    expect((await put(horseId, { ...PUT_IN, kind: 'rider', name: 'Sorrel' })).status).toBe(404);
+    expect((await put(horseId, { ...PUT_IN, kind: 'saddle', name: 'Sorrel' })).status).toBe(400);
+  });
+});

@@ -20,7 +20,7 @@ describe('the bin', () => {
     const { horseId } = await startedVisit(fitter);
     const name = `Away ${horseId}`;
     const kept = { ...HORSE, name };
-    expect((await fitter.send('PUT', `/api/horses/${horseId}`, kept)).status).toBe(200);
+    expect((await fitter.send('PUT', `/api/horses/${horseId}`, { ...kept, was: HORSE })).status).toBe(200);
     const due = async (): Promise<boolean> =>
       (await fitter.send('GET', '/api/due')).body.some((d: { horseId: string }) => d.horseId === horseId);
     expect([await inYard(name), await due()]).toEqual([true, true]);

@@ -29,36 +29,8 @@ import { contactFieldsSchema, contactSchema, contactWriteSchema, yardFieldsSchem
 import { saddleFieldsSchema, saddleSchema, saddleWriteSchema } from './saddles';
 import { girthFieldsSchema, girthSchema, girthWriteSchema, tackCheckFieldsSchema, tackCheckSchema, tackCheckWriteSchema } from './tack';
 import { takeSchema, takeWriteSchema, withdrawalSchema } from './sections';
-import { type ViewKey } from './views';
+import { record } from './record-spec';
 import { visitFieldsSchema, visitSchema, visitWriteSchema } from './visits';
-
-interface Spec {
-  /** Where it is written to; the last `:param` is its own id. */
-  readonly path: `/api/${string}`;
-  readonly write: z.ZodType;
-  readonly read: z.ZodType;
-  /** Views that change when one is written. */
-  readonly views: readonly ViewKey[];
-}
-
-/** Fields that several people change: each write carries what it changed from, and only clashing fields are asked about. */
-interface Merged extends Spec {
-  readonly mode: 'merge';
-  /** The record's own fields, checked whole after merging. */
-  readonly fields: z.ZodObject;
-  /** Read as one list at its path without the id; absent where it has a view of its own. */
-  readonly listed: boolean;
-}
-/** Added and never altered; the same id with the same content is the same record. */
-interface Appended extends Spec {
-  readonly mode: 'append';
-}
-/** Set to a value: setting it again does nothing more. */
-interface Replaced extends Spec {
-  readonly mode: 'replace';
-}
-
-const record = <const S extends Merged | Appended | Replaced>(spec: S): S => spec;
 
 /**
  * Every record there is, described once: the server's routes and walls, the application's paths, views and words, and the way two

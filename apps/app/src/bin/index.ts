@@ -1,2 +1,1 @@
 export { PutAway } from './put-away';
-export { useBin } from './use-bin';

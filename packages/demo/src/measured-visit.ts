@@ -1,5 +1,15 @@
 import { type FactBody, type TakeWrite } from '@fulcra/contract';
-import { type BarrelMeasures, type Random, SECTION_STATIONS, type SectionStation, seededRandom } from '@fulcra/core';
+import {
+  type BarrelMeasures,
+  type Random,
+  SECTION_STATIONS,
+  type SectionStation,
+  seededRandom,
+  FEEL_PLACES,
+  PASS_IDS,
+  RIDDEN_GAITS,
+  SIDES,
+} from '@fulcra/core';
 import { type DemoAnimal } from './animals';
 import { type BackBuild, FRONT_AT_MM, landmarkReadings, sectionTake, stationAtMm, toplineTake } from './back-generator';
 import { STEADY_HAND } from './front-section-generator';
@@ -55,6 +65,8 @@ function takesOf(build: BackBuild, stations: readonly SectionStation[], on: stri
 
 const momentOn = (on: string, minute: number): string => `${on}T09:${String(10 + minute).padStart(2, '0')}:00.000Z`;
 
+const EVERY_SPOT = FEEL_PLACES.flatMap((place) => SIDES.map((side) => ({ place, side })));
+
 /** What was felt and marked at a whole visit: nothing sore, every landmark, weight and work of that day, the barrel where it was taken. */
 export function wholeBackFacts(
   build: BackBuild,
@@ -70,6 +82,8 @@ export function wholeBackFacts(
     { kind: 'cautionsShown' },
     ...landmarkReadings(build).map((reading): FactBody => ({ kind: 'landmark', ...reading })),
     ...(barrel === null ? [] : [{ kind: 'barrel' as const, ...barrel, traced: null }]),
+    ...PASS_IDS.map((pass): FactBody => ({ kind: 'feel', spots: EVERY_SPOT, pass, reaction: 'none', signs: [] })),
+    { kind: 'ridden', gaits: [...RIDDEN_GAITS], seen: '' },
   ];
   return bodies.map((body, i) => ({ id: demoId(firstId + i), madeAt: `${on}T09:05:00.000Z`, body }));
 }

@@ -19,6 +19,7 @@ const EARLY = ['intake', 'feel', 'shape', 'landmarks'] as const;
 
 /** What the visit proposes next. Anything can be done in any order; from a step it goes on to the ones after it. */
 export function nextStep(visited: Visited, here: Here = null): NextStep {
+  if (visited.page.visit.status === 'done') return closedStep(visited, here);
   const from = here !== null && 'step' in here ? EARLY.indexOf(here.step) + 1 : 0;
   const atStation = here !== null && 'station' in here;
   const open = atStation ? undefined : EARLY.slice(from).find((s) => !stepDone(visited, s) && !stepSkipped(visited, s));
@@ -31,3 +32,9 @@ export function nextStep(visited: Visited, here: Here = null): NextStep {
   if (visited.page.decision === null) return { label: VISIT_PHRASES.seeWhatFits, path: 'front' };
   return { label: VISIT_PHRASES.printTheTemplate, path: 'template' };
 }
+
+/** A visit that is closed isn't gone on with: what is wanted of it are its papers. */
+const closedStep = ({ page }: Visited, here: Here): NextStep =>
+  here === null || page.decision === null
+    ? { label: VISIT_PHRASES.report, path: 'report' }
+    : { label: VISIT_PHRASES.printTheTemplate, path: 'template' };

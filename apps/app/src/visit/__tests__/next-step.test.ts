@@ -20,6 +20,13 @@ describe('what the visit proposes', () => {
     expect(stepDone(skipped, 'intake')).toBe(false);
   });
 
+  it('a closed visit asks for nothing: it offers its papers', () => {
+    const { page, measured } = visited({ facts: [] });
+    const closed = { measured, page: { ...page, visit: { ...page.visit, status: 'done' as const } } };
+    expect(nextStep(closed).path).toBe('report');
+    expect(nextStep(closed, { step: 'shape' }).path).toBe('report');
+  });
+
   it('from a step it goes on, not back', () => {
     expect(nextStep(visited(), { step: 'feel' }).path).toBe('shape');
     expect(nextStep(visited(), { step: 'landmarks' }).path).toBe('trace/front');

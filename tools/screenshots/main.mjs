@@ -49,7 +49,9 @@ await open(phone.page, `/visits/${OPEN_VISIT}`, 'Open: What fits');
 await take(phone.page, 'visit-phone');
 await open(phone.page, `/visits/${WHOLE_VISIT}/intake`, 'rolls');
 await take(phone.page, 'intake-phone');
-await open(phone.page, `/visits/${WHOLE_VISIT}/feel`, /^Light pass/);
+await open(phone.page, `/visits/${OPEN_VISIT}/feel`, 'Understood');
+await phone.page.getByRole('button', { name: 'Understood' }).click();
+await phone.page.getByRole('button', { name: /^Light pass/ }).waitFor();
 await take(phone.page, 'feel-phone');
 await open(phone.page, `/visits/${WHOLE_VISIT}/fit-room`, 'Keep it');
 await phone.page

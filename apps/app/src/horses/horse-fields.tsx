@@ -16,8 +16,8 @@ const UNITS = [
 /** Only what is needed now. */
 export function HorseFields({ form: { control } }: { readonly form: UseFormReturn<HorseForm, unknown, Read> }) {
   const sex = useController({ control, name: 'sex' }).field;
-  const unit = useController({ control, name: HORSES_PHRASES.heightUnit }).field;
-  const heightUnit = useWatch({ control, name: HORSES_PHRASES.heightUnit });
+  const unit = useController({ control, name: 'heightUnit' }).field;
+  const heightUnit = useWatch({ control, name: 'heightUnit' });
   return (
     <YStack gap="$l">
       <FormField control={control} name="name" label={HORSES_PHRASES.name} autoFocus />

@@ -13,12 +13,14 @@ import { router } from 'expo-router';
 import { useEffect, useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { useHistory } from '../platform/use-history';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
+import { UndoRedo } from '../ui/undo-redo';
 import { Body, Heading, Small } from '../ui/text';
 import { LANDMARK_WORDS, WAY_HOW, doubtWords } from '../words/landmark-words';
 import { problemWords } from '../words/problem-words';
@@ -51,6 +53,7 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={
         <>
+          <UndoRedo of={marking.history} />
           <Button
             grow
             kind={all ? 'second' : 'main'}
@@ -93,7 +96,8 @@ const keepWords = (known: boolean, touched: boolean): string => {
 type MarkingState = ReturnType<typeof useMarking>;
 
 /** Which landmark is being marked, and where the marker stands. */
-function useMarking({ page, measured, note }: LoadedVisit) {
+function useMarking({ page, measured, note, withdrawFact }: LoadedVisit) {
+  const history = useHistory();
   const readings = useMemo(() => landmarkReadingsOf(page.facts), [page.facts]);
   const latest = useMemo(() => settledReadings(readings), [readings]);
   const [slot, setSlot] = useState<LandmarkSlot>(() => nextSlot(null, latest, measured.landmarks) ?? SLOTS.places[0]!);
@@ -120,11 +124,21 @@ function useMarking({ page, measured, note }: LoadedVisit) {
     const reading: LandmarkReading = { ...slot, atMm, felt: touched, again };
     const found = landmarkProblems(reading, readings);
     setProblems(found);
-    if (found.length > 0 || !(await note({ kind: 'landmark', ...reading }))) return;
+    if (found.length > 0) return;
+    const id = await note({ kind: 'landmark', ...reading });
+    if (id === null) return;
+    history.did({
+      words: slotName(slot).toLowerCase(),
+      undo: () => {
+        void withdrawFact(id);
+        setSlot(slot);
+      },
+      redo: () => void withdrawFact(id, false),
+    });
     setTouched(false);
     if (!again) goOn(settledReadings([...readings, reading]));
   };
-  return { latest, slot, setSlot, atMm, setAtMm, touched, problems, keep };
+  return { latest, slot, setSlot, atMm, setAtMm, touched, problems, keep, history };
 }
 
 /** The rail, the number, what is wrong with it, and how it is found. */

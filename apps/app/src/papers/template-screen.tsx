@@ -4,6 +4,7 @@ import {
   type FrontTemplate,
   type Page,
   type SectionStation,
+  SHEET_SIZES,
   type SheetSize,
   backSurface,
   surfaceHeightMm,
@@ -14,7 +15,10 @@ import {
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
+import { z } from 'zod';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
+import { type DraftSpec } from '../platform/draft';
+import { useDraft } from '../platform/use-draft';
 import { useSaddles } from '../platform/use-views';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
@@ -33,9 +37,12 @@ import { HeldBanner } from '../tack';
 import { type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 import { choiceOf, useChosenSitting } from '../fit-room';
 
+/** The paper that lies in this person's printer: chosen once, on this device. */
+const PAPER: DraftSpec<SheetSize> = { version: 1, schema: z.enum(SHEET_SIZES as [SheetSize, ...SheetSize[]]) };
 const SIZES = [
   { value: 'a4', label: 'A4' },
   { value: 'a3', label: 'A3' },
+  { value: 'letter', label: PAPERS_PHRASES.letter },
 ] as const;
 
 export interface TemplateScreenProps {
@@ -141,7 +148,7 @@ interface SheetsProps {
 
 function Sheets({ visitId, loaded, note, onBack, templates, caution, saddleId }: SheetsProps) {
   const { page } = loaded;
-  const [size, setSize] = useState<SheetSize>('a4');
+  const [size, setSize] = useDraft('paper', PAPER, 'a4');
   const [only, setOnly] = useState<SectionStation | 'all'>('all');
   const shown = templates.filter((t) => only === 'all' || t.station === only);
   const sheets = shown.flatMap(({ template }) =>
@@ -169,7 +176,7 @@ function Sheets({ visitId, loaded, note, onBack, templates, caution, saddleId }:
             label={
               busy
                 ? PAPERS_PHRASES.makingThePdf
-                : PAPERS_PHRASES.pdf(sheets.length, size.toUpperCase(), sheets.length === 1 ? 'sheet' : 'sheets')
+                : PAPERS_PHRASES.pdf(sheets.length, SIZES.find((s) => s.value === size)!.label, sheets.length === 1 ? 'sheet' : 'sheets')
             }
             off={busy}
             onPress={make}

@@ -1,9 +1,8 @@
 import { SECTION_PHRASES } from '../words/section-phrases';
 import { router } from 'expo-router';
-import { YStack } from 'tamagui';
 import { type History } from '../platform/use-history';
 import { Button } from '../ui/button';
-import { Body, Small } from '../ui/text';
+import { UndoRedo } from '../ui/undo-redo';
 import { type NextStep, type LoadedVisit } from '../visit';
 
 export interface TakesBottomProps {
@@ -25,10 +24,7 @@ export function TakesBottom({ visitId, loaded, history, enough, next, keepLabel,
   }
   return (
     <>
-      <TakeBack does={history.undoes} word={SECTION_PHRASES.undo} said={SECTION_PHRASES.undoes} onPress={history.undo} />
-      {history.redoes === null ? null : (
-        <TakeBack does={history.redoes} word={SECTION_PHRASES.redo} said={SECTION_PHRASES.redoes} onPress={history.redo} />
-      )}
+      <UndoRedo of={history} />
       {enough ? (
         <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
       ) : (
@@ -37,25 +33,3 @@ export function TakesBottom({ visitId, loaded, history, enough, next, keepLabel,
     </>
   );
 }
-
-interface TakeBackProps {
-  /** What it does, or null where there is nothing to do. */
-  readonly does: string | null;
-  readonly word: string;
-  readonly said: (what: string) => string;
-  readonly onPress: () => void;
-}
-
-/** Undo or redo, with what it takes back under it. */
-const TakeBack = ({ does, word, said, onPress }: TakeBackProps) => (
-  <Button tight label={does === null ? word : said(does)} off={does === null} onPress={onPress}>
-    <YStack alignItems="center" maxWidth={110}>
-      <Body fontWeight="700">{word}</Body>
-      {does === null ? null : (
-        <Small numberOfLines={1} lineHeight={16}>
-          {does}
-        </Small>
-      )}
-    </YStack>
-  </Button>
-);

@@ -16,8 +16,8 @@ export interface LoadedVisit {
   readonly closed: boolean;
   /** Saves changed facts of the visit as they are made; `seen` is what they were changed from, where that is not what stands there now. */
   readonly change: (change: Partial<VisitFields>, seen?: Partial<VisitFields>) => Promise<boolean>;
-  /** Adds something found or said, with its undo offered where a text for it is given. */
-  readonly note: (body: FactBody, said?: string) => Promise<boolean>;
+  /** Adds something found or said, with its undo offered where a text for it is given. @returns its id, or null where it wasn't kept */
+  readonly note: (body: FactBody, said?: string) => Promise<string | null>;
   readonly withdrawFact: (factId: string, withdrawn?: boolean) => Promise<boolean>;
 }
 
@@ -38,7 +38,7 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
       const factId = v7();
       const kept = await send({ kind: 'fact', visitId, factId, body: { madeAt: momentNow(), body } });
       if (kept && said !== undefined) toast({ text: said, undo: () => void withdrawFact(factId) });
-      return kept;
+      return kept ? factId : null;
     },
     [send, toast, visitId, withdrawFact],
   );

@@ -4,7 +4,6 @@ export const HORSES_PHRASES = {
   keepTheChanges: 'Keep the changes',
   hands: 'hands',
   cm: 'cm',
-  heightUnit: 'heightUnit',
   name: 'Name',
   typeOrBreed: 'Type or breed',
   cobPonyHeavy: 'cob, pony, heavy cross, mule…',

@@ -109,6 +109,7 @@ export const PAPERS_PHRASES = {
   makingThePdf: 'Making the PDF…',
   pdf: (lengthText: number, size: string, rest: string): string => `PDF, ${lengthText} ${size} ${rest}`,
   paper: 'Paper',
+  letter: 'Letter',
   sections: 'Sections',
   printAt100: 'Print at 100 %, no fitting to the page. Measure both bars on every sheet before use: each must be 100 mm.',
   all: 'all',

@@ -3,9 +3,14 @@ import { type Bounds, type Item, line, words } from './drawing';
 import { type FrontTemplate } from './front-template';
 import { barAcross, barUp } from './scale-bars';
 
-/** Paper, mm, upright. */
-export const SHEETS = { a4: { widthMm: 210, heightMm: 297 }, a3: { widthMm: 297, heightMm: 420 } } as const;
+/** Paper, mm, upright. Source: ISO 216 for A4 and A3; letter is 8.5 by 11 inches. */
+export const SHEETS = {
+  a4: { widthMm: 210, heightMm: 297 },
+  a3: { widthMm: 297, heightMm: 420 },
+  letter: { widthMm: 215.9, heightMm: 279.4 },
+} as const;
 export type SheetSize = keyof typeof SHEETS;
+export const SHEET_SIZES = Object.keys(SHEETS) as readonly SheetSize[];
 
 /** Printers leave a rim free; sheets overlap so that they can be glued. */
 export const MARGIN_MM = 10;

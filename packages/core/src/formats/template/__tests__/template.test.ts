@@ -22,13 +22,13 @@ const bars = (items: readonly Item[]) =>
   );
 
 describe('a full-scale template', () => {
-  it.each(['a4', 'a3'] as const)('every %s sheet carries both 100 mm bars', (size) => {
+  it.each(['a4', 'a3', 'letter'] as const)('every %s sheet carries both 100 mm bars', (size) => {
     for (const page of templatePages(template, size)) {
       expect(bars(page.fixed).filter((mm) => Math.abs(mm - BAR_MM) < 1e-9)).toHaveLength(2);
     }
   });
 
-  it.each(['a4', 'a3'] as const)('on %s, every place of the drawing lies in the window of some sheet', (size) => {
+  it.each(['a4', 'a3', 'letter'] as const)('on %s, every place of the drawing lies in the window of some sheet', (size) => {
     const pages = templatePages(template, size);
     for (const item of template.items) {
       for (const p of item.kind === 'line' ? item.points : [item.at]) {

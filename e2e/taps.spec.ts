@@ -10,7 +10,7 @@ const WIDTHS: Readonly<Record<string, readonly number[]>> = {
   'Low point': [92, 95, 158, 160],
   'Last rib': [98, 99, 171, 174],
 };
-const DROPS = [30, 5, 18, 62, 41, 25];
+const DROPS = [30, 5, 28, 62, 51, 38, 25];
 
 test.beforeEach(({ page: _ }, { project }) => {
   test.skip(project.name === 'wide', 'the phone is what is in the hand in the aisle');

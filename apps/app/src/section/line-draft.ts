@@ -39,9 +39,9 @@ export const LINE_DRAFT: DraftSpec<DraftLine> = {
 };
 export const LINE_WAY_DRAFT: DraftSpec<DraftLine['way']> = { version: 1, schema: z.enum(WAYS_OF_LINE) };
 
-/** Where a drop below a straight edge is read (defaults): close over the withers, wider behind. */
+/** Where a drop below a straight edge is read (defaults): few and evenly, a hand and a bit apart; the test holds them against whole toplines. */
 const DROPS_AT: Readonly<Record<LineStation, readonly number[]>> = {
-  topline: [-100, 0, 100, 220, 400, 620],
+  topline: [-100, 0, 120, 240, 360, 480, 620],
   withers: [-100, -50, 0, 50, 100],
 };
 const MOST_PAST = 20;

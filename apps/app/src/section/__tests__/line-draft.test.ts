@@ -1,6 +1,23 @@
+import { heightAtMm } from '@fulcra/core';
+import { DEMO_ANIMALS, toplineHeightMm } from '@fulcra/demo';
 import { draftLine, emptyLine, lineReadingOf, nextLine, undoneLine, withDrop, withLinePoints } from '../line-draft';
 
 const filled = () => [0, 1, 2, 3].reduce((d, i) => withDrop(d, i, { dropMm: 10 + i }), emptyLine('topline'));
+
+/** A whole topline comes back within this from its few drops, mm; nine places, closer over the withers, reach 4.2. */
+const WITHIN_MM = 5;
+
+describe('the few places of the topline', () => {
+  it.each(DEMO_ANIMALS.map((a) => [a.horse.name, a.back] as const))('tell the back of %s', (_, build) => {
+    const heights = emptyLine('topline').drops.map((d) => toplineHeightMm(build, d.xMm));
+    const edge = Math.max(...heights) + 20;
+    const draft = heights.reduce((d, z, i) => withDrop(d, i, { dropMm: edge - z }), emptyLine('topline'));
+    const line = draftLine(draft, null);
+    if (!line.ok) throw new Error('no line');
+    const off = (x: number): number => heightAtMm(line.value, x) - toplineHeightMm(build, x);
+    for (let x = -100; x <= 600; x += 10) expect(Math.abs(off(x) - off(0))).toBeLessThan(WITHIN_MM);
+  });
+});
 
 describe('a line being entered', () => {
   it('reads drops that were read, and leaves the others out', () => {

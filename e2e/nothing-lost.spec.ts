@@ -16,7 +16,7 @@ test('signed out in the middle of a visit: the take waits, and is sent after sig
   await context.clearCookies();
   await fitter.entersWidths([79, 78, 141, 140]);
   await fitter.button('Keep take 2').click();
-  await expect(page.getByText(/1 entries are kept on this device/)).toBeVisible();
+  await expect(page.getByText(/One entry is kept on this device/)).toBeVisible();
   await page.getByLabel('E-mail').fill(DEMO_ACCOUNT.email);
   await page.getByLabel('Password').fill(DEMO_ACCOUNT.password);
   await fitter.button('Sign in').click();

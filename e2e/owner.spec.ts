@@ -54,7 +54,7 @@ test('a visit ends in a report; by its link the owner finds an unsafe leather, w
   await page.getByLabel('What you say in plain words').fill('We took six millimetres out behind.');
   await fitter.button('Keep these words').click();
   await expect(page.getByTestId('report')).toContainText('We took six millimetres out behind.');
-  await expect(page.getByTestId('report')).toContainText('Good to ride.');
+  await expect(page.getByTestId('report')).toContainText('Good to ride (not felt, not ridden).');
   const [file] = await Promise.all([page.waitForEvent('download'), fitter.button('PDF').click()]);
   const pdf = await PDFDocument.load(readFileSync(await file.path()));
   expect(pdf.getTitle()).toBe(`Report on ${name}`);

@@ -92,7 +92,7 @@ function Facts({ loaded: { page, front, change, measured, note } }: { readonly l
       />
       <RiddenPart facts={page.facts} note={note} />
       {refused === null ? null : <StandForIt tried={refused} note={note} />}
-      <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} />
+      {visit.status === 'open' ? <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} /> : null}
       <Button
         label={visit.status === 'open' ? VISIT_PHRASES.closeThisVisit : VISIT_PHRASES.openThisVisit}
         onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}

@@ -24,19 +24,8 @@ export interface WalkDrawingProps {
   readonly onSpot?: ((spot: TackSpot) => void) | undefined;
 }
 
-/** Points grow a finger's width wherever the drawing is small, as far as they don't cover each other; never under what can be hit, px. */
-const TOUCH_PX = { most: 44, least: 26 } as const;
-
-/** How wide a point may be touched: no further than to half way to the one next to it. */
-export function touchPx(spot: TackSpot, spots: readonly TackSpot[], scale: number): number {
-  const { x, y } = placeOf(spot);
-  const apart = spots.flatMap((other) => {
-    if (sameTackSpot(other, spot)) return [];
-    const at = placeOf(other);
-    return [Math.max(Math.abs(at.x - x), Math.abs(at.y - y)) * scale];
-  });
-  return Math.min(TOUCH_PX.most, Math.max(TOUCH_PX.least, ...(apart.length === 0 ? [TOUCH_PX.most] : [Math.min(...apart)])));
-}
+/** Points grow a finger's width wherever the drawing is small, px. */
+const TOUCH_PX = 44;
 
 /** The item with every point of the walk where the hand is: open while nobody looked, filled where sound, a diamond to watch, a triangle unsafe. */
 export function WalkDrawing({ item, spots, widthPx, here, onSpot }: WalkDrawingProps) {
@@ -59,15 +48,7 @@ export function WalkDrawing({ item, spots, widthPx, here, onSpot }: WalkDrawingP
       </Svg>
       {onSpot === undefined
         ? null
-        : spots.map((spot) => (
-            <Touch
-              key={`${spot.point}-${spot.side}`}
-              spot={spot}
-              scale={scale}
-              px={touchPx(spot, spots, scale)}
-              onPress={() => onSpot(spot)}
-            />
-          ))}
+        : spots.map((spot) => <Touch key={`${spot.point}-${spot.side}`} spot={spot} scale={scale} onPress={() => onSpot(spot)} />)}
     </YStack>
   );
 }
@@ -111,15 +92,8 @@ function MarkShape({ x, y, finding, palette }: MarkShapeProps) {
   return <Circle cx={x} cy={y} r={R} fill={finding === 'sound' ? palette.good : palette.sheet} stroke={palette.ink} strokeWidth={2} />;
 }
 
-interface TouchProps {
-  readonly spot: MarkedSpot;
-  readonly scale: number;
-  readonly px: number;
-  readonly onPress: () => void;
-}
-
 /** A finger's width over each mark, named for those who don't see it. */
-function Touch({ spot, scale, px, onPress }: TouchProps) {
+function Touch({ spot, scale, onPress }: { readonly spot: MarkedSpot; readonly scale: number; readonly onPress: () => void }) {
   const { x, y } = placeOf(spot);
   const found = spot.finding === null ? TACK_PHRASES.notLooked : FINDING_WORDS[spot.finding];
   return (
@@ -127,7 +101,7 @@ function Touch({ spot, scale, px, onPress }: TouchProps) {
       role="button"
       aria-label={`${spotWords(spot)}: ${found}`}
       onPress={onPress}
-      style={{ position: 'absolute', left: x * scale - px / 2, top: y * scale - px / 2, width: px, height: px }}
+      style={{ position: 'absolute', left: x * scale - TOUCH_PX / 2, top: y * scale - TOUCH_PX / 2, width: TOUCH_PX, height: TOUCH_PX }}
     />
   );
 }

@@ -31,7 +31,7 @@ export const ScreenCorner = createContext<ReactNode>(null);
 export const ScreenRail = createContext<{ readonly strip: ReactNode; readonly list: ReactNode }>({ strip: null, list: null });
 
 /** From here on the list of places stands open beside the work, px. */
-const RAIL_LIST_FROM_PX = 1100;
+const RAIL_LIST_FROM_PX = 1400;
 /** Below this a screen is low: a phone held sideways, or a page enlarged twice; px. */
 const LOW_BELOW_PX = 520;
 /** What header, buttons and strip take of the height, px. */

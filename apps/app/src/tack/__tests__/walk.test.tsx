@@ -8,7 +8,7 @@ import { MendForm } from '../mend-form';
 import { tackThings } from '../use-tack';
 import { WalkBottom } from '../walk-bottom';
 import { type WalkDraft, NEW_WALK, findingAt, keptFound, restSound, stopsOf, withFinding, withNote } from '../walk-draft';
-import { WalkDrawing, markedSpots, touchPx } from '../walk-drawing';
+import { WalkDrawing, markedSpots } from '../walk-drawing';
 import { WalkStopPanel } from '../walk-panels';
 import { BOX, placeOf } from '../walk-places';
 
@@ -165,12 +165,4 @@ describe('the form of a girth', () => {
     expect(girthFormSchema.safeParse({ ...typed, name: ' ' }).success).toBe(false);
     expect(girthFormSchema.parse(typed)).toEqual({ name: 'Short', lengthMm: 700, newOn: null, note: '' });
   });
-});
-
-it('a point is touched a finger wide, less where its neighbour is near, and never under what can be hit', () => {
-  expect(touchPx(NEAR, [NEAR], 1)).toBe(44);
-  const wide = [1, 0.5, 0.2, 0.02].map((scale) => touchPx(NEAR, [NEAR, OFF], scale));
-  expect(wide[0]).toBe(44);
-  expect(wide.at(-1)).toBe(26);
-  expect([...wide].sort((a, b) => b - a)).toEqual(wide);
 });

@@ -50,6 +50,19 @@ test('centimetres and inches typed as millimetres are asked about and put right 
   await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
 });
 
+test('what was meant is told by the unit that is set, as soon as it is set', async ({ page }) => {
+  const fitter = new Fitter(page);
+  await fitter.arrivesOnFront('Set to centimetres');
+  await page.getByRole('group', { name: 'Unit', exact: true }).getByRole('button', { name: 'cm' }).click();
+  for (const value of [74, 76, 126, 128]) {
+    await fitter.typesNext(value);
+    await fitter.button('Next number').click();
+  }
+  await expect(page.getByText(/Did you mean millimetres\?/)).toBeVisible();
+  await fitter.button('They were millimetres').click();
+  await expect(fitter.button(/^Depth 2: off, cm: 12.8 cm/)).toBeVisible();
+});
+
 test('names in any script are kept, and their template is still to scale', async ({ page }) => {
   const fitter = new Fitter(page);
   await fitter.arrivesOnFront('سهيل 🐴');

@@ -4,7 +4,7 @@ import { SaddleEntity } from './saddles/saddle.entity';
 import { SessionEntity } from './platform/auth/session.entity';
 import { PhotoEntity, PieceEntity } from './photos/photo.entity';
 import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
-import { BinnedEntity } from './bin/binned';
+import { BinnedEntity } from './records/in-bin';
 import { RiderEntity, RiderMeasuresEntity } from './riders/rider.entity';
 import { GirthEntity, TackCheckEntity } from './tack/tack.entity';
 import { AppointmentEntity } from './appointments/appointment.entity';

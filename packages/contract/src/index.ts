@@ -23,6 +23,7 @@ export * from './due';
 export * from './practice-settings';
 export * from './views';
 export * from './records';
+export * from './write-batch';
 export * from './tack';
 export * from './owner';
 export * from './orders';

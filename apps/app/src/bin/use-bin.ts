@@ -1,4 +1,4 @@
-import { type Binned, type BinnedKind, BIN_DAYS } from '@fulcra/contract';
+import { type Binned, type BinnedFields, type BinnedKind, BIN_DAYS } from '@fulcra/contract';
 import { addDays, isAfter, parseISO } from 'date-fns';
 import { clock, momentNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
@@ -20,19 +20,18 @@ export const lastDay = ({ at }: Pick<Binned, 'at'>): Date => addDays(parseISO(at
 export const inBin = (all: readonly Binned[], now: Date): Binned[] =>
   all.filter((b) => !b.restored && isAfter(lastDay(b), now)).sort((a, b) => (a.at < b.at ? 1 : -1));
 
+const fieldsOf = ({ id: _, ...fields }: Binned): BinnedFields => fields;
+
 /** Putting away and putting back; each can be undone at once. */
 export function useBin() {
   const send = useSend();
   const toast = useToast();
   const { session } = useSession();
   const { data } = useBinned();
-  const known = (id: string) => data?.find((b) => b.id === id);
   const write = ({ id, kind, name }: Thing, restored: boolean): Promise<boolean> => {
-    const before = known(id);
-    const was =
-      before === undefined ? undefined : { kind: before.kind, name: before.name, at: before.at, by: before.by, restored: before.restored };
+    const before = data?.find((b) => b.id === id);
     const body = { kind, name, at: momentNow(), by: session.person.name, restored };
-    return send({ kind: 'binned', binnedId: id, body: { ...body, ...(was && { was }) } });
+    return send({ kind: 'binned', binnedId: id, body: { ...body, ...(before !== undefined && { was: fieldsOf(before) }) } });
   };
   return {
     entries: inBin(data ?? [], clock.now()),

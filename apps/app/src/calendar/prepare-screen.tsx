@@ -1,7 +1,5 @@
 import { type HorseSummary } from '@fulcra/contract';
 import { useQueryClient } from '@tanstack/react-query';
-import { format } from 'date-fns';
-import { enGB } from 'date-fns/locale/en-GB';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -14,7 +12,7 @@ import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { Body, Heading, Small } from '../ui/text';
 import { ToggleChip } from '../ui/toggle-chip';
-import { dayWords } from '../words/measure-words';
+import { dayWords, momentWords } from '../words/measure-words';
 import { PREPARE_PHRASES } from '../words/prepare-phrases';
 import { type DayPlan } from './day-plan';
 import { useDayPlans } from './use-calendar';
@@ -90,8 +88,6 @@ function PlannedDays({
     </XStack>
   );
 }
-
-const momentWords = (ms: number): string => format(ms, 'd MMM, HH:mm', { locale: enGB });
 
 interface HorseToTakeProps {
   readonly summary: HorseSummary;

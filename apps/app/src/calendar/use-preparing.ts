@@ -1,9 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { NoAnswer, Refused } from '../platform/api-client';
-import { browserPhoto, prepareHorse, prepareLists } from '../platform/prepare-horse';
+import { lineWordsOf } from '../platform/line-words';
+import { type Fetched, browserPhoto, prepareHorse, prepareLists } from '../platform/prepare-horse';
 import { dayPhotos } from '../platform/sync/photo-store';
-import { PLATFORM_PHRASES } from '../words/platform-phrases';
 
 export interface Prepared {
   readonly state: 'idle' | 'fetching' | 'done' | 'stopped' | 'failed';
@@ -15,9 +14,6 @@ export interface Prepared {
   readonly why: string;
 }
 const NOTHING: Prepared = { state: 'idle', all: 0, horses: 0, answers: 0, photos: 0, bytes: 0, why: '' };
-
-const wordsOf = (error: unknown): string =>
-  error instanceof Refused ? error.reply.message : error instanceof NoAnswer ? PLATFORM_PHRASES.thereIsNo : String(error);
 
 /** Fetches all that a day needs, horse by horse, counting as it goes; it can be stopped, and what came stays. */
 export function usePreparing() {
@@ -33,7 +29,7 @@ export function usePreparing() {
       photo: browserPhoto,
       photos: dayPhotos,
       signal: abort.signal,
-      onFetched: ({ what, bytes }: { readonly what: 'answer' | 'photo'; readonly bytes: number }) =>
+      onFetched: ({ what, bytes }: Fetched) =>
         setPrepared((now) => ({ ...now, [`${what}s`]: now[`${what}s`] + 1, bytes: now.bytes + bytes })),
     };
     try {
@@ -44,7 +40,7 @@ export function usePreparing() {
       }
       setPrepared((now) => ({ ...now, state: abort.signal.aborted ? 'stopped' : 'done' }));
     } catch (error) {
-      setPrepared((now) => ({ ...now, state: 'failed', why: wordsOf(error) }));
+      setPrepared((now) => ({ ...now, state: 'failed', why: lineWordsOf(error) }));
     }
   };
   return { prepared, fetchAll, stop: () => running.current?.abort() };

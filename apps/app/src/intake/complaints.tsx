@@ -1,15 +1,15 @@
 import { INTAKE_PHRASES } from '../words/intake-phrases';
 import { useTypedText } from '../platform/use-typed-text';
 import { type FactBody } from '@fulcra/contract';
-import { COMPLAINTS, COMPLAINT_PLACES, COMPLAINT_TIMES, type ComplaintId, type ComplaintTime } from '@fulcra/core';
+import { COMPLAINTS, COMPLAINT_PLACES, COMPLAINT_TIMES, type ComplaintId } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
+import { ChipGroup, toggled } from '../ui/chip-group';
 import { Choice } from '../ui/choice';
 import { Field } from '../ui/field';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
-import { ToggleChip } from '../ui/toggle-chip';
 import { COMPLAINT_WORDS, WHEN_WORDS, WHERE_WORDS } from '../words/intake-words';
 import { type LoadedVisit } from '../visit';
 
@@ -37,11 +37,13 @@ export function Complaints({ loaded: { page, note, withdrawFact } }: { readonly 
   return (
     <YStack gap="$s">
       <Heading>{INTAKE_PHRASES.whatIsWrong}</Heading>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={INTAKE_PHRASES.complaint}>
-        {COMPLAINTS.map((id) => (
-          <ToggleChip key={id} label={COMPLAINT_WORDS[id]} on={latest.some((s) => s.body.complaint === id)} onPress={() => press(id)} />
-        ))}
-      </XStack>
+      <ChipGroup
+        label={INTAKE_PHRASES.complaint}
+        options={COMPLAINTS}
+        words={COMPLAINT_WORDS}
+        on={latest.map((s) => s.body.complaint)}
+        onPress={press}
+      />
       {latest.map(({ id, body }) => (
         <XStack key={id} alignItems="center" borderTopWidth={1} borderColor="$rule">
           <Body flex={1}>{sentence(body)}</Body>
@@ -81,8 +83,6 @@ interface DetailsProps {
 
 function Details({ visitId, complaint, onChange, onRemove, onDone }: DetailsProps) {
   const { text, of, set, forget } = useTypedText(`complaint-${visitId}-${complaint.complaint}`, complaint.note);
-  const toggled = (when: ComplaintTime): ComplaintTime[] =>
-    complaint.when.includes(when) ? complaint.when.filter((w) => w !== when) : [...complaint.when, when];
   const done = () => {
     if (text !== of) onChange({ ...complaint, note: text });
     forget();
@@ -105,16 +105,13 @@ function Details({ visitId, complaint, onChange, onRemove, onDone }: DetailsProp
         onChange={(place) => onChange({ ...complaint, place: complaint.place === place ? null : place })}
       />
       <Small>{INTAKE_PHRASES.when}</Small>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={INTAKE_PHRASES.when}>
-        {COMPLAINT_TIMES.map((when) => (
-          <ToggleChip
-            key={when}
-            label={WHEN_WORDS[when]}
-            on={complaint.when.includes(when)}
-            onPress={() => onChange({ ...complaint, when: toggled(when) })}
-          />
-        ))}
-      </XStack>
+      <ChipGroup
+        label={INTAKE_PHRASES.when}
+        options={COMPLAINT_TIMES}
+        words={WHEN_WORDS}
+        on={complaint.when}
+        onPress={(when) => onChange({ ...complaint, when: toggled(complaint.when, when) })}
+      />
       <Field label={INTAKE_PHRASES.inTheOwners} lines={2} value={text} onChange={set} />
       <XStack gap="$s">
         <Button grow kind="main" label={INTAKE_PHRASES.done} onPress={done} />

@@ -28,7 +28,7 @@ export interface Fetched {
 export interface Fetching {
   readonly queries: QueryClient;
   readonly photo: (url: string) => Promise<Blob>;
-  readonly photos: typeof dayPhotos;
+  readonly photos: Pick<typeof dayPhotos, 'get' | 'put'>;
   readonly signal: AbortSignal;
   readonly onFetched: (fetched: Fetched) => void;
 }

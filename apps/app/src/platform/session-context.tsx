@@ -4,6 +4,7 @@ import { type ReactNode, createContext, useContext, useEffect, useMemo, useState
 import { Refused } from './api-client';
 import { api } from './api';
 import { type Sync } from './sync/create-sync';
+import { dayPhotos } from './sync/photo-store';
 import { type Owner } from './sync/waiting';
 import { useSync } from './use-sync';
 
@@ -54,10 +55,16 @@ export function SessionProvider({ children }: { readonly children: ReactNode }) 
   return <GateContext.Provider value={gate}>{children}</GateContext.Provider>;
 }
 
+/** What the server said, and the pictures fetched of it, aren't left behind for somebody else. */
+function forgetAnswers(queries: QueryClient): void {
+  queries.clear();
+  void dayPhotos.clear();
+}
+
 /** Another practice on the same device starts with nothing remembered of the last one. */
 function enter(queries: QueryClient, sync: Sync, next: Session): void {
   const last = localStorage.getItem('fulcra-practice');
-  if (last !== null && last !== next.practice.id) queries.clear();
+  if (last !== null && last !== next.practice.id) forgetAnswers(queries);
   localStorage.setItem('fulcra-practice', next.practice.id);
   api.setSession(next);
   queries.setQueryData(['session'], next);
@@ -69,7 +76,7 @@ async function signOut(queries: QueryClient): Promise<void> {
   await api.request('DELETE', '/api/session').catch((error: unknown) => {
     if (!(error instanceof Refused)) throw error;
   });
-  queries.clear();
+  forgetAnswers(queries);
   queries.setQueryData(['session'], null);
 }
 

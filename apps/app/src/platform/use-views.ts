@@ -1,4 +1,3 @@
-import { PLATFORM_PHRASES } from '../words/platform-phrases';
 import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
 import {
   type Appointment,
@@ -37,9 +36,9 @@ import {
 import { knowSchools } from '@fulcra/core';
 import { useMemo } from 'react';
 import { z } from 'zod';
-import { NoAnswer, Refused } from './api-client';
 import { api } from './api';
 import { horseQuestion, recordsQuestion, tracingsQuestion, visitQuestion } from './questions';
+import { lineWordsOf } from './line-words';
 import { ownerOf, useSession } from './session-context';
 import { shownAsTaken } from './sync/waiting';
 import { useWaiting } from './use-sync';
@@ -66,16 +65,9 @@ export interface View<T> {
 }
 
 function viewOf<T>(data: T | null, query: { isPending: boolean; error: Error | null }): View<T> {
-  const problem = data !== null || query.error === null ? null : wordsOf(query.error);
+  const problem = data !== null || query.error === null ? null : lineWordsOf(query.error);
   return { data, loading: data === null && query.isPending, problem };
 }
-
-const wordsOf = (error: Error): string =>
-  error instanceof Refused
-    ? `${error.reply.message} ${error.reply.remedy}`
-    : error instanceof NoAnswer
-      ? PLATFORM_PHRASES.thereIsNo
-      : error.message;
 
 function useFolding(writes: readonly Write[]): FoldContext {
   const { session } = useSession();

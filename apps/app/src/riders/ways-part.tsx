@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
+import { ChipGroup, toggled } from '../ui/chip-group';
 import { Field } from '../ui/field';
 import { Sheet } from '../ui/sheet';
 import { Stepper } from '../ui/stepper';
 import { Body, Heading, Small } from '../ui/text';
-import { ToggleChip } from '../ui/toggle-chip';
 import { INJURY_WORDS, PURPOSE_WORDS, RIDERS_PHRASES } from '../words/riders-phrases';
 
 export interface RiderPart {
@@ -16,34 +16,26 @@ export interface RiderPart {
   readonly change: (change: Partial<Rider>) => void;
 }
 
-const toggled = <T,>(list: readonly T[], item: T): T[] => (list.includes(item) ? list.filter((x) => x !== item) : [...list, item]);
-
 /** What for, and what hurts. */
 export function WaysPart({ rider, change }: RiderPart) {
   return (
     <YStack gap="$s">
       <Heading>{RIDERS_PHRASES.rideFor}</Heading>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={RIDERS_PHRASES.rideFor}>
-        {PURPOSES.map((p) => (
-          <ToggleChip
-            key={p}
-            label={PURPOSE_WORDS[p]}
-            on={rider.purposes.includes(p)}
-            onPress={() => change({ purposes: toggled(rider.purposes, p) })}
-          />
-        ))}
-      </XStack>
+      <ChipGroup
+        label={RIDERS_PHRASES.rideFor}
+        options={PURPOSES}
+        words={PURPOSE_WORDS}
+        on={rider.purposes}
+        onPress={(p) => change({ purposes: toggled(rider.purposes, p) })}
+      />
       <Heading>{RIDERS_PHRASES.oldInjuries}</Heading>
-      <XStack flexWrap="wrap" gap="$xs" role="group" aria-label={RIDERS_PHRASES.oldInjuries}>
-        {OLD_INJURIES.map((i) => (
-          <ToggleChip
-            key={i}
-            label={INJURY_WORDS[i]}
-            on={rider.injuries.includes(i)}
-            onPress={() => change({ injuries: toggled(rider.injuries, i) })}
-          />
-        ))}
-      </XStack>
+      <ChipGroup
+        label={RIDERS_PHRASES.oldInjuries}
+        options={OLD_INJURIES}
+        words={INJURY_WORDS}
+        on={rider.injuries}
+        onPress={(i) => change({ injuries: toggled(rider.injuries, i) })}
+      />
       {rider.injuries.length === 0 ? null : <Small>{RIDERS_PHRASES.injuryHint}</Small>}
     </YStack>
   );

@@ -9,13 +9,13 @@ import { Columns } from '../ui/columns';
 import { Screen } from '../ui/screen';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
-import { type History, useHistory } from '../platform/use-history';
 import { STATION_WORDS } from '../words/station-words';
 import { DropsEntry } from './drops-entry';
 import { LineCanvas } from './line-canvas';
 import { type DraftLine, draftLine, emptyLine, lineReadingOf, nextLine, undoneLine, LINE_DRAFT, LINE_WAY_DRAFT } from './line-draft';
 import { plainReading } from './plain-reading';
 import { ClosedVisit, TakeProblems, TakesSoFar } from './take-parts';
+import { useDraftHistory } from './use-draft-history';
 import { useTakeWrites } from './use-take-writes';
 import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
 import { CurvePanel } from '../sensor';
@@ -81,23 +81,13 @@ function useLineEntry({ visitId, loaded, station }: LineEntryProps) {
   const draft = useMemo((): DraftLine => ({ ...kept, way }), [kept, way]);
   const [bends, setBends] = useState<BendsReading | null>(null);
   const [asked, setAsked] = useState(false);
-  const [typing, setTyping] = useState(false);
-  const history = useHistory();
+  const { typing, setTyping, history, change } = useDraftHistory(draft, setDraft, undoneLine);
   const { keep, withdraw, putBack } = useTakeWrites(visitId, station, measurement, history);
   const reading = useMemo(() => lineReadingOf(draft, bends), [draft, bends]);
   const outcome = useMemo(() => (reading === null ? null : draftLine(draft, bends)), [reading, draft, bends]);
   const live = outcome?.ok ? outcome.value : null;
   const full = measurement.takes.length >= MOST_TAKES;
   const begun = way !== 'sensor' && reading !== null;
-  const change = (next: DraftLine): void => {
-    setDraft(next);
-    history.did({
-      words: way === 'points' ? SECTION_PHRASES.point : SECTION_PHRASES.typing,
-      undo: () => setDraft(draft),
-      redo: () => setDraft(next),
-      ...(typing && { key: 'typing' }),
-    });
-  };
   const save = async (): Promise<void> => {
     setAsked(true);
     if (!outcome?.ok || reading === null || full || loaded.closed) return;
@@ -109,16 +99,10 @@ function useLineEntry({ visitId, loaded, station }: LineEntryProps) {
   };
   return {
     ...{ measurement, way, setWay, draft, setDraft: change, setBends, setTyping, reading, live, full, withdraw, putBack },
-    history: withPointsKept(history, draft, setDraft),
+    history,
     enough: measurement.accepted.length >= ENOUGH_TAKES && !begun,
     problems: outcome !== null && !outcome.ok && (asked || way === 'sensor') && !typing ? outcome.problems : [],
     warnings: live !== null && station === 'withers' ? profileWarnings(live, loaded.measured.topline.consensus) : [],
     save: () => void save(),
   };
-}
-
-/** After a reload the points' own past is still there: it is undone where the screen's history has nothing. */
-function withPointsKept(history: History, draft: DraftLine, setDraft: (draft: DraftLine) => void): History {
-  if (history.undoes !== null || draft.way !== 'points' || draft.past.length === 0) return history;
-  return { ...history, undoes: SECTION_PHRASES.point, undo: () => setDraft(undoneLine(draft)) };
 }

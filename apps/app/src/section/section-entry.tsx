@@ -21,6 +21,7 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
+import { useTapeUnit } from '../platform/use-tape-unit';
 import { STATION_WORDS } from '../words/station-words';
 import {
   type DraftTake,
@@ -39,9 +40,9 @@ import { GaugeReadout } from './gauge-readout';
 import { plainReading } from './plain-reading';
 import { SectionCanvas } from './section-canvas';
 import { ClosedVisit, SlipQuestion, TakeProblems, TakesSoFar } from './take-parts';
-import { type History, useHistory } from '../platform/use-history';
 import { useUnitSlip } from './use-unit-slip';
 import { useKnownSection } from './use-known-section';
+import { useDraftHistory } from './use-draft-history';
 import { useTakeWrites } from './use-take-writes';
 import { WidthsEntry } from './widths-entry';
 import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
@@ -90,7 +91,14 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
         </YStack>
         <YStack gap="$m">
           {way === 'widths' && !loaded.closed ? (
-            <WidthsEntry draft={draft} onChange={setDraft} onTyping={entry.setTyping} known={entry.known} />
+            <WidthsEntry
+              draft={draft}
+              unit={entry.unit}
+              onUnit={entry.setUnit}
+              onChange={setDraft}
+              onTyping={entry.setTyping}
+              known={entry.known}
+            />
           ) : null}
           <SlipQuestion slip={entry.slip} onMeant={entry.meant} onAsTyped={entry.asTyped} />
           {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
@@ -119,8 +127,7 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   const draft = useMemo((): DraftTake => ({ ...kept, way }), [kept, way]);
   const [bends, setBends] = useState<BendsReading | null>(null);
   const [asked, setAsked] = useState(false);
-  const [typing, setTyping] = useState(false);
-  const history = useHistory();
+  const { typing, setTyping, history, change } = useDraftHistory(draft, setDraft, undonePoints);
   const { keep, withdraw, putBack } = useTakeWrites(visitId, station, measurement, history);
   const reading = useMemo(() => readingOf(draft, bends), [draft, bends]);
   const outcome = useMemo(() => (reading === null ? null : draftSection(draft, bends)), [reading, draft, bends]);
@@ -130,18 +137,10 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   const enough = measurement.accepted.length >= ENOUGH_TAKES && (way === 'sensor' || isEmpty(draft));
   const atMm = draft.atMm ?? (station === 'front' ? page.visit.stationMm : measurement.takenAtMm);
   const known = useKnownSection(page, station, measurement);
-  const slips = useUnitSlip(station, draft, known, whole && !typing);
+  const [unit, setUnit] = useTapeUnit();
+  const slips = useUnitSlip({ station, draft, known, unit, ask: whole && !typing });
   const quiet = live === null || reading === null || slips.slip !== null || (enough && way === 'sensor');
   const warnings = useMemo(() => (quiet ? [] : sectionWarnings(live, known, highestOffSpineMm(reading))), [quiet, live, known, reading]);
-  const change = (next: DraftTake): void => {
-    setDraft(next);
-    history.did({
-      words: way === 'points' ? SECTION_PHRASES.point : SECTION_PHRASES.typing,
-      undo: () => setDraft(draft),
-      redo: () => setDraft(next),
-      ...(way === 'widths' && typing && { key: 'typing' }),
-    });
-  };
   const save = async (): Promise<void> => {
     setAsked(true);
     if (!outcome?.ok || !whole || reading === null || full || loaded.closed || slips.now() !== null) return;
@@ -153,7 +152,7 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   };
   return {
     ...{ measurement, way, setWay, draft, setDraft: change, setBends, reading, live, full, enough, atMm, warnings },
-    ...{ withdraw, putBack, history: withPointsKept(history, draft, setDraft), setTyping, known, withers, slip: slips.slip },
+    ...{ withdraw, putBack, history, setTyping, known, withers, unit, setUnit, slip: slips.slip },
     meant: () => slips.slip !== null && change(inOtherUnit(draft, slips.slip)),
     asTyped: slips.believe,
     problems: outcome !== null && !outcome.ok && (asked || (whole && way !== 'points' && !typing)) ? outcome.problems : [],
@@ -164,12 +163,6 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
 
 const withersOf = (traits: readonly Trait[]): WithersShape | null =>
   (traits.find((t) => t.trait === 'withers')?.value as WithersShape | undefined) ?? null;
-
-/** After a reload the points' own past is still there: it is undone where the screen's history has nothing. */
-function withPointsKept(history: History, draft: DraftTake, setDraft: (draft: DraftTake) => void): History {
-  if (history.undoes !== null || draft.way !== 'points' || draft.past.length === 0) return history;
-  return { ...history, undoes: SECTION_PHRASES.point, undo: () => setDraft(undonePoints(draft)) };
-}
 
 /** Where this take is taken; it starts where the landmark was felt. */
 function Place({ atMm, onChange }: { readonly atMm: number; readonly onChange: (mm: number) => void }) {

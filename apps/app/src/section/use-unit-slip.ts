@@ -1,11 +1,20 @@
-import { type Section, type SectionStation, type UnitSlip, unitSlip } from '@fulcra/core';
+import { type LengthUnit, type Section, type SectionStation, type UnitSlip, unitSlip } from '@fulcra/core';
 import { useMemo, useState } from 'react';
-import { useTapeUnit } from '../platform/use-tape-unit';
 import { type DraftTake, readingOf } from './draft-take';
 
+interface Question {
+  readonly station: SectionStation;
+  readonly draft: DraftTake;
+  /** The same horse as it is known, where it is. */
+  readonly known: Section | null;
+  /** The unit that is set while it is typed. */
+  readonly unit: LengthUnit;
+  /** The take is whole, and no number half typed. */
+  readonly ask: boolean;
+}
+
 /** What a whole take's widths must be asked about before they are kept, unless the fitter stands by them as typed. */
-export function useUnitSlip(station: SectionStation, draft: DraftTake, known: Section | null, ask: boolean) {
-  const [unit] = useTapeUnit();
+export function useUnitSlip({ station, draft, known, unit, ask }: Question) {
   const [believed, setBelieved] = useState<string | null>(null);
   const reading = readingOf(draft);
   const widths = reading?.kind === 'widths' ? reading.widths : [];

@@ -2,7 +2,6 @@ import { SECTION_PHRASES } from '../words/section-phrases';
 import { type LengthUnit, type NearOff, type Section, fromMm, halfWidthAtMm, sideOutward } from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
-import { useTapeUnit } from '../platform/use-tape-unit';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { RunCellBox } from '../ui/run-cell';
@@ -27,6 +26,9 @@ const MOST_ROWS = 6;
 
 export interface WidthsEntryProps {
   readonly draft: DraftTake;
+  /** What this person's tape shows. */
+  readonly unit: LengthUnit;
+  readonly onUnit: (unit: LengthUnit) => void;
   readonly onChange: (draft: DraftTake) => void;
   /** A number is half typed, so that nothing is said about it yet. */
   readonly onTyping: (typing: boolean) => void;
@@ -35,8 +37,7 @@ export interface WidthsEntryProps {
 }
 
 /** Half-widths at depths below the spine, near on the left and off on the right: typed one after the other in one pad. */
-export function WidthsEntry({ draft, onChange, onTyping, known }: WidthsEntryProps) {
-  const [unit, setUnit] = useTapeUnit();
+export function WidthsEntry({ draft, unit, onUnit, onChange, onTyping, known }: WidthsEntryProps) {
   const cells = widthCells(draft, unit);
   const run = useRunOn(cells, (id, value) => onChange(withTyped(draft, id, value, unit)));
   useEffect(() => onTyping(run.typing), [run.typing, onTyping]);
@@ -48,7 +49,7 @@ export function WidthsEntry({ draft, onChange, onTyping, known }: WidthsEntryPro
       ))}
       <RunPad run={run} />
       <XStack justifyContent="space-between" flexWrap="wrap">
-        <Choice label={SECTION_PHRASES.unit} value={unit} options={UNITS} onChange={setUnit} />
+        <Choice label={SECTION_PHRASES.unit} value={unit} options={UNITS} onChange={onUnit} />
         <Choice
           label={SECTION_PHRASES.howWidthsAre}
           value={draft.across ? 'across' : 'sides'}

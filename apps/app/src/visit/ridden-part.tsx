@@ -1,7 +1,7 @@
 import { RIDDEN_GAITS, type RiddenGait, type RecordedFact, factsOfKind } from '@fulcra/core';
-import { XStack, YStack } from 'tamagui';
+import { YStack } from 'tamagui';
+import { ChipGroup } from '../ui/chip-group';
 import { Strong } from '../ui/text';
-import { ToggleChip } from '../ui/toggle-chip';
 import { RIDDEN_GAIT_WORDS } from '../words/ride-words';
 import { VISIT_PHRASES } from '../words/visit-phrases';
 import { type LoadedVisit } from './use-visit-page';
@@ -19,16 +19,14 @@ export function RiddenPart({ facts, note }: RiddenPartProps) {
   return (
     <YStack gap="$xs">
       <Strong>{VISIT_PHRASES.riddenIn}</Strong>
-      <XStack gap="$s" flexWrap="wrap" role="group" aria-label={VISIT_PHRASES.riddenIn}>
-        {RIDDEN_GAITS.map((gait) => (
-          <ToggleChip
-            key={gait}
-            label={RIDDEN_GAIT_WORDS[gait]}
-            on={gaits.includes(gait)}
-            onPress={() => void note({ kind: 'ridden', gaits: toggled(gait), seen: last?.seen ?? '' })}
-          />
-        ))}
-      </XStack>
+      <ChipGroup
+        label={VISIT_PHRASES.riddenIn}
+        gap="$s"
+        options={RIDDEN_GAITS}
+        words={RIDDEN_GAIT_WORDS}
+        on={gaits}
+        onPress={(gait) => void note({ kind: 'ridden', gaits: toggled(gait), seen: last?.seen ?? '' })}
+      />
     </YStack>
   );
 }

@@ -12,6 +12,5 @@ export const BIN_PHRASES = {
   emptyText: 'Horses, visits, riders and photos that are put away stand here until they are put back.',
   until: (by: string, day: string): string => `put away by ${by}; can be put back until ${day}`,
   kinds: { horse: 'Horse', visit: 'Visit', rider: 'Rider', photo: 'Photo' },
-  photoOf: (view: string): string => `Photo, ${view}`,
   visitOf: (day: string): string => `Visit of ${day}`,
 } as const;

@@ -35,6 +35,12 @@ export function ageWords(bornYear: number | null, now: Date): string | null {
 /** A day of the yard's calendar, whatever zone this device is in: 18 Sept 2026. */
 export const dayWords = (day: string): string => format(parseISO(day), 'd MMM yyyy', { locale: enGB });
 
+/** A moment by this device's clock: 27 Nov, 05:28. */
+export const momentWords = (ms: number): string => format(ms, 'd MMM, HH:mm', { locale: enGB });
+
+/** How many bytes, as people count them: 0.4 MB. */
+export const megabytesWords = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+
 /** How much something changed, its sign always written: +1.2, −0.5, +0.0. */
 export const changeWords = (value: number, decimals: number): string => `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(decimals)}`;
 

@@ -1,7 +1,4 @@
-import { countWords } from './measure-words';
-
-/** "0.4 MB", "12.1 MB". */
-const formatBytes = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+import { countWords, megabytesWords } from './measure-words';
 
 /** What preparing a day without signal says. */
 export const PREPARE_PHRASES = {
@@ -12,9 +9,9 @@ export const PREPARE_PHRASES = {
   fetch: (count: number): string => (count === 0 ? 'Choose a horse' : `Fetch ${countWords(count, 'horse')}`),
   stop: 'Stop',
   doing: (done: number, all: number, answers: number, photos: number, bytes: number): string =>
-    `${done} of ${countWords(all, 'horse')}: ${countWords(answers, 'answer')}, ${countWords(photos, 'photo')}, ${formatBytes(bytes)}`,
+    `${done} of ${countWords(all, 'horse')}: ${countWords(answers, 'answer')}, ${countWords(photos, 'photo')}, ${megabytesWords(bytes)}`,
   done: (all: number, bytes: number, until: string): string =>
-    `${countWords(all, 'horse')} on this device, ${formatBytes(bytes)}. Kept until ${until}; opened again before, it stays longer.`,
+    `${countWords(all, 'horse')} on this device, ${megabytesWords(bytes)}. Kept until ${until}; opened again before, it stays longer.`,
   stopped: 'Stopped. What was fetched stays.',
   failed: (why: string): string => `Not all could be fetched: ${why} What was fetched stays; try again with signal.`,
   here: (moment: string): string => `on this device, as of ${moment}`,

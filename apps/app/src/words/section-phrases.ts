@@ -3,7 +3,6 @@ export const SECTION_PHRASES = {
   aStraightEdge: 'A straight edge held level over the back: how far below it the spine lies. Three places are enough, more are better.',
   mm: (xMm: number, rest: string): string => `${xMm} mm ${rest}`,
   dropAtMm: (xMm: number): string => `Drop at ${xMm} mm`,
-  mmBelow: 'mm below',
   andMmAnd: (id: string, part: number, part2: number, part3: number, part4: number, deg: string): string =>
     `${id}, ${part} and ${part2} mm: ${part3} and ${part4} mm across, ${deg}`,
   mmMm: (yMm: number, rest: string, zMm: number, rest2: string): string => `${yMm} mm ${rest}, ${zMm} mm ${rest2}`,

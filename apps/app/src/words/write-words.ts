@@ -1,5 +1,5 @@
 import { type FactBody, type RecordKind, type Write, type WriteOf } from '@fulcra/contract';
-import { dayWords } from './measure-words';
+import { dayWords, megabytesWords } from './measure-words';
 import { COMPLAINT_WORDS, FIELD_WORDS, valueWords } from './intake-words';
 import { LANDMARK_WORDS } from './landmark-words';
 import { TRAIT_WORDS } from './shape-words';
@@ -35,7 +35,7 @@ const NAMES: Named = {
   decision: ({ body }) => `Decision: ${Math.round(body.includedAngleDeg)}°`,
 };
 
-const photoName = (bytes: number): string => `A photo, ${(bytes / 1e6).toFixed(1)} MB`;
+const photoName = (bytes: number): string => `A photo, ${megabytesWords(bytes)}`;
 
 /** What a waiting write is called. */
 export const writeName = (write: Write): string => (NAMES[write.kind] as (w: Write) => string)(write);

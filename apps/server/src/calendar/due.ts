@@ -2,11 +2,11 @@ import { type OwnerWord, type Due, PRACTICE_DEFAULTS, type Fact } from '@fulcra/
 import { describedOf, knowSchools, saddlesOfVisit } from '@fulcra/core';
 import { TZDate } from '@date-fns/tz';
 import { formatISO } from 'date-fns';
-import { type DataSource } from 'typeorm';
+import { And, type DataSource, Equal } from 'typeorm';
 import { HorseEntity } from '../horses/horse.entity';
 import { LeatherEntity } from '../leathers/leather.entity';
 import { type Collections } from '../stores/collections';
-import { idsInBin } from '../bin/binned';
+import { NOT_IN_BIN } from '../records/in-bin';
 import { GirthEntity } from '../tack/tack.entity';
 import { heldTack } from '../tack/held-tack';
 import { decidedAt } from '../visits/decided';
@@ -41,11 +41,10 @@ export async function dueOf(needs: DueNeeds, practiceId: string, horseId: string
 
 /** All horses with their visits, read with one question for each kind of thing. */
 export async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: string, horseId: string | null): Promise<HorseOnRecord[]> {
-  const hidden = await idsInBin(db.manager, practiceId);
-  const seen = <T extends { readonly id: string }>(rows: readonly T[]): T[] => rows.filter((r) => !hidden.has(r.id));
-  const horses = seen(await db.getRepository(HorseEntity).findBy({ practiceId, ...(horseId !== null && { id: horseId }) }));
-  const where = { practiceId, ...(horseId !== null && { horseId }) };
-  const visits = seen(await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'ASC', id: 'ASC' } }));
+  const id = horseId === null ? NOT_IN_BIN : And(Equal(horseId), NOT_IN_BIN);
+  const horses = await db.getRepository(HorseEntity).findBy({ practiceId, id });
+  const where = { id: NOT_IN_BIN, practiceId, ...(horseId !== null && { horseId }) };
+  const visits = await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'ASC', id: 'ASC' } });
   const ids = visits.map((v) => v.id);
   const [facts, takes, decided] = [
     byVisit(await stores.facts.ofVisits(practiceId, ids)),

@@ -1,23 +1,21 @@
 import { type HorseSummary, type YardPage, type yardQuerySchema } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
 import { type z } from 'zod';
+import { inBin } from '../records/in-bin';
 import { type HorseRow } from '../horses/horse.entity';
 
 type YardQuery = z.infer<typeof yardQuerySchema>;
 
-/** Whether something is out of sight, by its id. */
-const IN_BIN = (of: string): string => `EXISTS (SELECT 1 FROM binned b WHERE b.id = ${of} AND b.restored = 0)`;
-
 /** The latest visit, the one under way, and the outline of the last decided section, each by an index of its own. */
-const LAST_VISIT = `SELECT v.started_on FROM visit v WHERE v.horse_id = h.id AND NOT ${IN_BIN('v.id')} ORDER BY v.started_on DESC, v.id DESC LIMIT 1`;
-const OPEN_VISIT = `SELECT v.id FROM visit v WHERE v.horse_id = h.id AND v.status = 'open' AND NOT ${IN_BIN('v.id')}
+const LAST_VISIT = `SELECT v.started_on FROM visit v WHERE v.horse_id = h.id AND NOT ${inBin('v.id')} ORDER BY v.started_on DESC, v.id DESC LIMIT 1`;
+const OPEN_VISIT = `SELECT v.id FROM visit v WHERE v.horse_id = h.id AND v.status = 'open' AND NOT ${inBin('v.id')}
   ORDER BY v.started_on DESC, v.id DESC LIMIT 1`;
 const OUTLINE = `SELECT d.outline FROM visit v JOIN decision d ON d.visit_id = v.id
   WHERE v.horse_id = h.id ORDER BY v.started_on DESC, v.id DESC, d.seq DESC LIMIT 1`;
 const COLUMNS = `h.id, h.name, h.kind, h.born_year AS bornYear, h.height_mm AS heightMm, h.note, h.sex, h.rider_ids AS riderIds,
   h.owner_id AS ownerId, h.payer_id AS payerId, h.yard_id AS yardId`;
-const WHERE = `h.practice_id = ? AND NOT ${IN_BIN('h.id')} AND (? = '' OR h.name LIKE ? OR h.kind LIKE ? OR h.note LIKE ?) AND (? = '' OR h.rider_ids LIKE ?)`;
-const UNDER_WAY = `h.id IN (SELECT v.horse_id FROM visit v WHERE v.practice_id = ? AND v.status = 'open' AND NOT ${IN_BIN('v.id')})`;
+const WHERE = `h.practice_id = ? AND NOT ${inBin('h.id')} AND (? = '' OR h.name LIKE ? OR h.kind LIKE ? OR h.note LIKE ?) AND (? = '' OR h.rider_ids LIKE ?)`;
+const UNDER_WAY = `h.id IN (SELECT v.horse_id FROM visit v WHERE v.practice_id = ? AND v.status = 'open' AND NOT ${inBin('v.id')})`;
 const MOST_UNDER_WAY = 20;
 const ORDER = { name: 'h.name ASC, h.id ASC', visited: 'lastVisitOn IS NULL, lastVisitOn DESC, h.name ASC, h.id ASC' } as const;
 

@@ -1,10 +1,10 @@
 import { type Visit } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
 import { v7 } from 'uuid';
-import { idsInBin } from '../bin/binned';
 import { HorseEntity } from '../horses/horse.entity';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
+import { NOT_IN_BIN } from '../records/in-bin';
 import { type Change, type MergeCollection, type MergeTable, mergeCollection } from '../records/merge-collection';
 import { FactEntity } from './fact.entity';
 import { rideQuestion } from './ride';
@@ -44,9 +44,9 @@ export function visits(db: DataSource): Visits {
     ...mergeCollection(db, VISIT_TABLE),
     ofHorse: async (practiceId, horseId) => {
       const people = await peopleNames(db, practiceId);
-      const rows = await db.getRepository(VisitEntity).find({ where: { practiceId, horseId }, order: { startedOn: 'DESC', id: 'DESC' } });
-      const hidden = await idsInBin(db.manager, practiceId);
-      return rows.filter((row) => !hidden.has(row.id)).map((row) => visitOf(row, people));
+      const where = { id: NOT_IN_BIN, practiceId, horseId };
+      const rows = await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'DESC', id: 'DESC' } });
+      return rows.map((row) => visitOf(row, people));
     },
   };
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { XStack, YStack } from 'tamagui';
+import { YStack } from 'tamagui';
+import { ChipGroup, toggled } from '../../ui/chip-group';
 import { z } from 'zod';
 import { type DraftSpec } from '../../platform/draft';
 import { useDraft } from '../../platform/use-draft';
@@ -8,7 +9,6 @@ import { Button } from '../../ui/button';
 import { Field } from '../../ui/field';
 import { Screen } from '../../ui/screen';
 import { Body, Heading, Small } from '../../ui/text';
-import { ToggleChip } from '../../ui/toggle-chip';
 import { OWNER_PHRASES } from '../../words/owner-phrases';
 import { STOOD_WORDS } from '../../words/report-words';
 import { PhoneTilt } from './phone-tilt';
@@ -130,16 +130,14 @@ function Stood({ typed, put }: PartProps) {
   return (
     <YStack gap="$xs">
       <Heading>{OWNER_PHRASES.homeStood}</Heading>
-      <XStack flexWrap="wrap" gap="$s" role="group" aria-label={OWNER_PHRASES.homeStood}>
-        {STOOD.map((s) => (
-          <ToggleChip
-            key={s}
-            label={STOOD_WORDS[s]}
-            on={typed.stood.includes(s)}
-            onPress={() => put({ ...typed, stood: typed.stood.includes(s) ? typed.stood.filter((x) => x !== s) : [...typed.stood, s] })}
-          />
-        ))}
-      </XStack>
+      <ChipGroup
+        label={OWNER_PHRASES.homeStood}
+        gap="$s"
+        options={STOOD}
+        words={STOOD_WORDS}
+        on={typed.stood}
+        onPress={(s) => put({ ...typed, stood: toggled(typed.stood, s) })}
+      />
       <Small>{OWNER_PHRASES.outlineSide}</Small>
     </YStack>
   );

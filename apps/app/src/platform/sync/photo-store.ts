@@ -1,4 +1,4 @@
-import { createStore, del, get, keys, set } from 'idb-keyval';
+import { clear, createStore, del, get, keys, set } from 'idb-keyval';
 
 const store = createStore('fulcra-photos', 'blobs');
 
@@ -16,4 +16,5 @@ const dayStore = createStore('fulcra-day-photos', 'blobs');
 export const dayPhotos = {
   put: (photoId: string, blob: Blob): Promise<void> => set(photoId, blob, dayStore),
   get: (photoId: string): Promise<Blob | undefined> => get<Blob>(photoId, dayStore),
+  clear: (): Promise<void> => clear(dayStore),
 };

@@ -45,6 +45,7 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
   const { landmarks } = loaded.measured;
   const all = nextSlot(null, latest, landmarks) === null;
   const next = nextStep(loaded, { step: 'landmarks' });
+  const goOn = () => router.push(`/visits/${visitId}/${next.path}`);
   return (
     <Screen
       title={loaded.page.horse.name}
@@ -60,11 +61,7 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
             label={keepWords(latest.has(landmarkKey(slot)), touched)}
             onPress={() => void keep(false)}
           />
-          <Button
-            kind={all ? 'main' : 'second'}
-            label={all ? next.label : LANDMARKS_PHRASES.goOn}
-            onPress={() => router.push(`/visits/${visitId}/${next.path}`)}
-          />
+          {all ? <Button kind="main" label={next.label} onPress={goOn} /> : null}
         </>
       }
     >
@@ -80,6 +77,7 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
               document.getElementById(NOW)?.scrollIntoView({ block: 'start' });
             }}
           />
+          {all ? null : <Button label={LANDMARKS_PHRASES.goOn} onPress={goOn} />}
           <SkipStep step="landmarks" loaded={loaded} />
         </YStack>
       </Columns>

@@ -12,6 +12,9 @@ import { PointsEditor } from './points-editor';
 /** Where each line is drawn, mm from the zero mark. */
 const REACH: Readonly<Record<LineStation, readonly [fromMm: number, toMm: number]>> = { topline: [-160, 720], withers: [-160, 220] };
 
+/** A phone has room for so much of a drawing above the pad, px. */
+const BESIDE_PAD_PX = 90;
+
 export interface LineCanvasProps {
   readonly draft: DraftLine;
   readonly live: Lengthwise | null;
@@ -25,7 +28,7 @@ export function LineCanvas({ draft, live, setDraft, measurement, station }: Line
   const [width, onLayout] = useMeasuredWidth();
   const wide = useWide();
   const palette = usePalette();
-  const scale = longScale(width || 1, wide ? 360 : 230, REACH[station]);
+  const scale = longScale(width || 1, wide ? 360 : draft.way === 'drops' ? BESIDE_PAD_PX : 230, REACH[station]);
   const words = (p: PointYZ): string =>
     SECTION_PHRASES.mmMm(Math.abs(Math.round(p.yMm)), p.yMm < 0 ? 'ahead' : 'behind', Math.round(p.zMm), p.zMm < 0 ? 'down' : 'up');
   return (

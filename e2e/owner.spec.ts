@@ -132,7 +132,7 @@ test('the calendar says why a horse is due; a visit is planned, changed and call
   await fitter.button('Put it into the calendar').click();
   await expect(page.getByText('A day as 2026-12-03.')).toBeVisible();
   await page.getByLabel('Day (year-month-day)').fill('2031-02-28');
-  await page.getByLabel('Time').fill('07:45');
+  await page.getByLabel('Time', { exact: true }).fill('07:45');
   await fitter.button('Put it into the calendar').click();
   const day = page.getByRole('group', { name: '28 Feb 2031' });
   await expect(day).toContainText(name);

@@ -1,1 +1,1 @@
-export { RailList, RailStrip } from './rail';
+export { WithRail } from './rail';

@@ -5,13 +5,12 @@ import { type ComponentType, useContext } from 'react';
 import { GateContext, SessionContext } from '../platform/session-context';
 import { useWaiting } from '../platform/use-sync';
 import { SyncState } from '../saving/sync-state';
-import { RailList, RailStrip } from '../rail';
-import { ScreenCorner, ScreenRail } from '../ui/screen';
+import { WithRail } from '../rail';
+import { ScreenCorner } from '../ui/screen';
 import { ScreenBoundary } from '../ui/screen-boundary';
 import { SignInScreen } from './sign-in-screen';
 
 const ABOUT = SESSION_PHRASES.fulcraCore(CORE_VERSION);
-const RAIL = { strip: <RailStrip />, list: <RailList /> };
 const toTheYard = (): void => router.replace('/');
 
 /** A screen for those signed in; the sign-in page stands in its place, at its address, until they are. */
@@ -25,11 +24,11 @@ export function signedIn<P extends object>(Screen: ComponentType<P>): ComponentT
     return (
       <SessionContext.Provider value={gate.value}>
         <ScreenCorner.Provider value={<SyncState />}>
-          <ScreenRail.Provider value={RAIL}>
+          <WithRail>
             <ScreenBoundary place={place} about={ABOUT} onLeave={toTheYard}>
               <Screen {...props} />
             </ScreenBoundary>
-          </ScreenRail.Provider>
+          </WithRail>
         </ScreenCorner.Provider>
       </SessionContext.Provider>
     );

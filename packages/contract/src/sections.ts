@@ -1,6 +1,6 @@
 import { BEND_LIMITS, STATIONS } from '@fulcra/core';
 import { z } from 'zod';
-import { finite, idSchema, momentSchema, nameSchema } from './basics';
+import { daySchema, finite, idSchema, momentSchema, nameSchema } from './basics';
 
 export const pointSchema = z.object({ yMm: finite, zMm: finite });
 
@@ -19,6 +19,7 @@ export const takeReadingSchema = z.discriminatedUnion('kind', [
     tiltDeg: finite,
   }),
   z.object({ kind: z.literal('line'), line: z.array(z.object({ xMm: finite, zMm: finite })).max(2000) }),
+  z.object({ kind: z.literal('asLast'), day: daySchema, points: z.array(pointSchema).max(2000) }),
   z.object({ kind: z.literal('drops'), drops: z.array(z.object({ xMm: finite, dropMm: finite })).max(60) }),
 ]);
 

@@ -1,6 +1,6 @@
 import { BACK_PHRASES } from '../words/back-phrases';
 import { type HorseTracings } from '@fulcra/contract';
-import { SECTION_STATIONS, type Section, type SectionStation, sectionChange, sectionMeasurement } from '@fulcra/core';
+import { SECTION_STATIONS, type Section, type SectionStation, measuredTakes, sectionChange, sectionMeasurement } from '@fulcra/core';
 import { useMemo, useState } from 'react';
 import Svg from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';
@@ -70,7 +70,7 @@ function SaidThen({ horseId, on }: { readonly horseId: string; readonly on: stri
 /** Visits in which this station has takes that agree, oldest first. */
 const stagesOf = (tracings: HorseTracings, station: SectionStation): Stage[] =>
   tracings.flatMap(({ visitId, startedOn, takes }) => {
-    const section = sectionMeasurement(takes, station, 0).consensus;
+    const section = sectionMeasurement(measuredTakes(takes), station, 0).consensus;
     return section === null ? [] : [{ visitId, on: startedOn, section }];
   });
 

@@ -1,3 +1,4 @@
+import { mmWords } from '../words/measure-words';
 import { type Barrel, halfBreadthAt } from '@fulcra/core';
 import Svg, { Line, Path } from 'react-native-svg';
 import { usePalette } from '../ui/use-palette';
@@ -51,7 +52,7 @@ export function BarrelDrawing({ barrel, here, widthPx, heightPx }: BarrelDrawing
       />
       <Line x1={scale.x(0)} x2={scale.x(0)} y1={scale.y(0)} y2={scale.y(-bottomMm)} {...(here === 'depth' ? mark : faint)} />
       {here === 'widest' ? <Line x1={scale.x(0)} x2={scale.x(0)} y1={scale.y(0)} y2={widest} {...mark} /> : null}
-      <ValuePeg x={scale.x(0)} y={widest - 18} text={`${Math.round(2 * barrel.halfBreadthMm)} mm`} palette={palette} widthPx={widthPx} />
+      <ValuePeg x={scale.x(0)} y={widest - 18} text={mmWords(2 * barrel.halfBreadthMm)} palette={palette} widthPx={widthPx} />
     </Svg>
   );
 }

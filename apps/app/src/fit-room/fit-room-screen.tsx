@@ -15,7 +15,9 @@ import { problemWords } from '../words/problem-words';
 import { useVisitPage } from '../visit';
 import { RoomParts } from './controls/room-parts';
 import { HoldToCompare } from './controls/room-tools';
+import { type NextInRoom, nextInRoom } from './model/next-in-room';
 import { rowShown, triedOf, widthLabel } from './model/room-start';
+import { useChoosing } from './model/use-choosing';
 import { type FitRoom, type RoomPlace, useRoom } from './model/use-room';
 import { type OpenSheet, RoomSheets } from './room-sheets';
 import { ChangeIt, Criteria, Tried } from './room-work';
@@ -59,7 +61,7 @@ function Room(place: RoomPlace) {
       onBack={() => router.navigate(`/visits/${fit.visitId}`)}
       top={<RoomTop live={live} loaded={loaded} visitId={fit.visitId} picture={picture} atMm={atMm} onMove={setAtMm} />}
       pinned={wide ? null : <PhoneViews {...{ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }} />}
-      bottom={<RoomButtons fit={fit} />}
+      bottom={<RoomButtons fit={fit} onOpen={setOpen} />}
     >
       <Notices fit={fit} />
       <YStack gap="$l" flexDirection={wide ? 'row' : 'column'} alignItems="flex-start">
@@ -83,13 +85,26 @@ function Room(place: RoomPlace) {
   );
 }
 
-/** In the thumb's reach: back one step, against what was held, and keep it. */
-function RoomButtons({ fit }: { readonly fit: FitRoom }) {
-  const { room, loaded, picture, saddle, state } = fit;
+/** In the thumb's reach: back one step, against what was held, keep it; the main one is what comes next. */
+function RoomButtons({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: (sheet: OpenSheet) => void }) {
+  const { room, loaded, picture, saddle, state, fresh } = fit;
   const toast = useToast();
+  const [searched, setSearched] = useState<readonly string[]>([]);
+  const { chosenId, choose, toSpecification } = useChoosing(fit);
+  const verdict = picture === null || !fresh ? null : picture.verdicts[0]!;
+  const next = nextInRoom({ verdict, now: fit.now, tried: triedSettingsOf(loaded.page.facts), chosenId, searched });
   const keep = async (): Promise<void> => {
     if (picture === null) return;
     if (await loaded.note(triedOf(picture, saddle))) toast({ text: FIT_ROOM_PHRASES.kept(saddle.name, widthLabel(saddle, state.setup)) });
+  };
+  const go = (): void => {
+    if (next.do === 'choose') void choose(next.tried.id);
+    else if (next.do === 'papers') toSpecification();
+    else if (next.do === 'otherSaddle') onOpen('stock');
+    else if (next.do === 'findBest') {
+      setSearched([...searched, saddle.id]);
+      onOpen('best');
+    } else void keep();
   };
   const pin = (): void => {
     fit.holdAgainst();
@@ -99,10 +114,22 @@ function RoomButtons({ fit }: { readonly fit: FitRoom }) {
     <>
       <Button tight label={FIT_ROOM_PHRASES.undo} off={room.before.length === 0} onPress={fit.undo} />
       <HoldToCompare has={room.against !== null} onPin={pin} onHold={fit.setComparing} />
-      <Button grow kind="main" label={FIT_ROOM_PHRASES.keepIt} off={picture === null} onPress={() => void keep()} />
+      {KEEPS.has(next.do) ? null : <Button tight label={FIT_ROOM_PHRASES.keepIt} off={picture === null} onPress={() => void keep()} />}
+      <Button grow kind="main" label={NEXT_WORDS[next.do]} off={picture === null} onPress={go} />
     </>
   );
 }
+
+/** While it is laid on, and where it is worth keeping, keeping is the main thing; what is kept already isn't kept twice. */
+const KEEPS: ReadonlySet<NextInRoom['do']> = new Set(['wait', 'keep', 'choose', 'papers']);
+const NEXT_WORDS: Readonly<Record<NextInRoom['do'], string>> = {
+  wait: FIT_ROOM_PHRASES.keepIt,
+  keep: FIT_ROOM_PHRASES.keepIt,
+  choose: FIT_ROOM_PHRASES.chooseIt,
+  papers: FIT_ROOM_PHRASES.toItsPapers,
+  findBest: FIT_ROOM_PHRASES.findTheBest,
+  otherSaddle: FIT_ROOM_PHRASES.otherSaddle,
+};
 
 /** What went wrong, what is unsafe, and that it is being laid on. */
 function Notices({ fit: { answered, picture, saddle } }: { readonly fit: FitRoom }) {

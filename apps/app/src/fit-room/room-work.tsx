@@ -1,18 +1,15 @@
 import { FIT_ROOM_PHRASES } from '../words/fit-room-phrases';
-import { type SitRow, chosenSettingOf, measuredNeeds, middleSetup, presentSetup, triedSettingsOf } from '@fulcra/core';
-import { router } from 'expo-router';
-import { v7 } from 'uuid';
+import { type SitRow, measuredNeeds, middleSetup, presentSetup, triedSettingsOf } from '@fulcra/core';
 import { useDraft } from '../platform/use-draft';
-import { useSend } from '../platform/use-send';
 import { Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { setupLine } from '../words/setup-words';
 import { ConsequencesPart, SchoolPicker } from '../visit';
 import { Controls } from './controls/controls';
 import { FlockTool, Tool, Tools } from './controls/room-tools';
-import { decisionOfChoice } from './model/decision-of-choice';
 import { REAL_LOAD_DRAFT, realLoadKey } from './model/real-load';
 import { type FitRoom } from './model/use-room';
+import { useChoosing } from './model/use-choosing';
 import { type OpenSheet } from './room-sheets';
 import { CriteriaTable } from './views/criteria-table';
 import { SureLine } from './views/sure-line';
@@ -69,22 +66,11 @@ export function Criteria({ fit, onRow }: { readonly fit: FitRoom; readonly onRow
 }
 
 /** What was kept at this visit, to be laid on again, chosen or dropped. */
-export function Tried({ fit: { visitId, loaded, saddles, now, put } }: { readonly fit: FitRoom }) {
+export function Tried({ fit }: { readonly fit: FitRoom }) {
   const toast = useToast();
-  const send = useSend();
+  const { loaded, saddles, now, put } = fit;
+  const { chosenId, choose } = useChoosing(fit);
   const { facts } = loaded.page;
-  const chosenId = chosenSettingOf(facts)?.tried.id ?? null;
-  const toSpecification = (): void => router.push(`/visits/${visitId}/specification`);
-  const choose = async (triedId: string): Promise<void> => {
-    if (chosenId === triedId) return toSpecification();
-    if (!(await loaded.note({ kind: 'chosenSetting', triedId, note: '' }, FIT_ROOM_PHRASES.chosen))) return;
-    // the choice is the visit's decision: papers read that one
-    const [of] = triedSettingsOf(facts).filter((t) => t.id === triedId);
-    const saddle = saddles.find((s) => s.id === of?.saddleId);
-    const decided = of === undefined || saddle === undefined ? null : decisionOfChoice(loaded, saddle, of);
-    if (decided !== null) await send({ kind: 'decision', decisionId: v7(), visitId, body: decided });
-    toSpecification();
-  };
   const drop = async (triedId: string): Promise<void> => {
     if (await loaded.withdrawFact(triedId)) toast({ text: FIT_ROOM_PHRASES.removed, undo: () => void loaded.withdrawFact(triedId, false) });
   };

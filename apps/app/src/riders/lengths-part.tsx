@@ -18,7 +18,8 @@ import { NumberPad } from '../ui/number-pad';
 import { Body, Heading, Small, Strong } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useWide } from '../ui/use-wide';
-import { UNIT_DECIMALS, dayWords } from '../words/measure-words';
+import { dayWords } from '../words/measure-words';
+import { UNIT_CHOICES, UNIT_DECIMALS } from '../words/person-unit';
 import { problemWords } from '../words/problem-words';
 import { RIDER_MEASURE_WORDS } from '../words/rider-words';
 import { RIDERS_PHRASES } from '../words/riders-phrases';
@@ -27,11 +28,6 @@ import { type KnownRider } from './use-rider';
 
 type NewLengths = Readonly<Partial<Record<RiderMeasure, number>>>;
 const NEW_DRAFT: DraftSpec<NewLengths> = { version: 1, schema: z.partialRecord(z.enum(RIDER_MEASURES), z.number()) };
-const UNITS = [
-  { value: 'mm', label: RIDERS_PHRASES.mm },
-  { value: 'cm', label: RIDERS_PHRASES.centimetres },
-  { value: 'in', label: RIDERS_PHRASES.inches },
-] as const;
 
 const lengthWords = (mm: number, unit: LengthUnit): string => `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit}`;
 
@@ -63,7 +59,7 @@ export function LengthsPart({ known }: { readonly known: KnownRider }) {
         )}
       </YStack>
       <Small>{here === null ? RIDERS_PHRASES.tapALength : RIDER_MEASURE_WORDS[here].how}</Small>
-      <Choice label={RIDERS_PHRASES.unit} value={unit} options={UNITS} onChange={setUnit} />
+      <Choice label={RIDERS_PHRASES.unit} value={unit} options={UNIT_CHOICES} onChange={setUnit} />
       {problem === null ? null : <Banner tone="bad">{problem}</Banner>}
       <CannotYet known={known} />
       {RIDER_MEASURES.map((measure) => (

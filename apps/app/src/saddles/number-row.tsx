@@ -2,6 +2,7 @@ import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type Ref, useId, useState } from 'react';
 import { type TamaguiElement, XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
+import { inPersonUnit } from '../ui/in-person-unit';
 import { Icon } from '../ui/icons';
 import { NumberPad } from '../ui/number-pad';
 import { Body, Small, Strong } from '../ui/text';
@@ -20,6 +21,8 @@ interface NumberRowProps {
   readonly onChange: (value: number) => void;
 }
 
+const decimalsOf = (value: number): number => String(value).split('.')[1]?.length ?? 0;
+
 /** Name, number and two steps; the number opens the pad. */
 export function NumberRow({ name, unit, step, value, here = false, problem, numberRef, onTouch, onChange }: NumberRowProps) {
   const [pad, setPad] = useState(false);
@@ -29,6 +32,8 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
     onChange(Math.round((value + by) * 1000) / 1000);
   };
   const note = useId();
+  const number = inPersonUnit(value, unit, decimalsOf(value));
+  const shown = `${number.shown} ${number.unit}`;
   return (
     <YStack>
       <XStack alignItems="center" borderTopWidth={1} borderColor={here ? '$action' : '$rule'} gap="$xs" role="group" aria-label={name}>
@@ -43,20 +48,20 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
           tight
           innerRef={numberRef}
           describedBy={problem === undefined ? undefined : note}
-          label={SADDLES_PHRASES.typeIt(name, value, unit)}
+          label={SADDLES_PHRASES.typeIt(name, shown)}
           onPress={() => {
             onTouch?.();
             setPad(true);
           }}
         >
           <Strong minWidth={64} textAlign="center">
-            {value} {unit}
+            {shown}
           </Strong>
         </Button>
         <Button kind="quiet" tight label={SADDLES_PHRASES.more(name)} onPress={() => moved(step)}>
           <Icon name="plus" color={palette.ink} size={20} />
         </Button>
-        <NumberPad title={name} open={pad} start={value} onClose={() => setPad(false)} onDone={onChange} />
+        <NumberPad title={name} open={pad} start={number.start} onClose={() => setPad(false)} onDone={(typed) => onChange(number.kept(typed))} />
       </XStack>
       {problem === undefined ? null : (
         <Small id={note} role="alert" color="$bad">

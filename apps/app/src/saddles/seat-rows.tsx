@@ -3,6 +3,7 @@ import { type SaddleSeatMeasure, SEAT_DEFAULTS_MM, SEAT_LIMITS_MM, SEAT_MEASURES
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
+import { inPersonUnit } from '../ui/in-person-unit';
 import { NumberPad } from '../ui/number-pad';
 import { Stepper } from '../ui/stepper';
 import { Body, Heading, Small, Strong } from '../ui/text';
@@ -53,14 +54,16 @@ export function SeatRows({ seat, onChange }: SeatRowsProps) {
           key={measure}
           title={SEAT_WORDS[measure].name}
           open={here === measure}
-          start={seat[measure]}
+          start={shownOf(seat[measure]).start}
           onClose={() => setHere(null)}
-          onDone={(mm) => take(measure, mm)}
+          onDone={(typed) => take(measure, shownOf(null).kept(typed))}
         />
       ))}
     </YStack>
   );
 }
+
+const shownOf = (mm: number | null) => inPersonUnit(mm, 'mm', 0);
 
 interface SeatRowProps {
   readonly measure: SaddleSeatMeasure;

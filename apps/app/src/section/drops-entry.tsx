@@ -8,7 +8,7 @@ import { type RunCell } from '../ui/run-order';
 import { RunPad } from '../ui/run-pad';
 import { useRunOn } from '../ui/use-run-on';
 import { Small } from '../ui/text';
-import { UNIT_DECIMALS } from '../words/measure-words';
+import { UNIT_DECIMALS } from '../words/person-unit';
 import { type DraftLine, withDrop } from './line-draft';
 
 /** No spine lies further below a straight edge over its back, mm (default). */

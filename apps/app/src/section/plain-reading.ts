@@ -6,6 +6,8 @@ export function plainReading(reading: AnyReading): TakeWrite['reading'] {
   switch (reading.kind) {
     case 'points':
       return { kind: 'points', points: [...reading.points] };
+    case 'asLast':
+      return { ...reading, points: [...reading.points] };
     case 'widths':
       return { kind: 'widths', widths: [...reading.widths] };
     case 'bends':

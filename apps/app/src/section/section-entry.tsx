@@ -22,6 +22,7 @@ import { Stepper } from '../ui/stepper';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
 import { useTapeUnit } from '../platform/use-tape-unit';
+import { dayWords } from '../words/measure-words';
 import { STATION_WORDS } from '../words/station-words';
 import {
   type DraftTake,
@@ -104,6 +105,9 @@ export function SectionEntry({ visitId, loaded, station }: SectionEntryProps) {
           {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
           <TakeProblems problems={entry.problems} warnings={entry.warnings} />
           {entry.gaps ? <Banner tone="bad">{SECTION_PHRASES.someWidthsAre}</Banner> : null}
+          {entry.last !== null && !loaded.closed && isEmpty(draft) ? (
+            <Button label={SECTION_PHRASES.asLastTime(dayWords(entry.last.day))} onPress={entry.sayAsLast} />
+          ) : null}
           <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} onPutBack={entry.putBack} />
           {station === 'front' && measurement.consensus !== null ? (
             <Button label={SECTION_PHRASES.seeWhatFits} onPress={() => router.push(`/visits/${visitId}/front`)} />
@@ -136,7 +140,7 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
   const full = measurement.takes.length >= MOST_TAKES;
   const enough = measurement.accepted.length >= ENOUGH_TAKES && (way === 'sensor' || isEmpty(draft));
   const atMm = draft.atMm ?? (station === 'front' ? page.visit.stationMm : measurement.takenAtMm);
-  const known = useKnownSection(page, station, measurement);
+  const { known, last } = useKnownSection(page, station, measurement);
   const [unit, setUnit] = useTapeUnit();
   const slips = useUnitSlip({ station, draft, known, unit, ask: whole && !typing });
   const quiet = live === null || reading === null || slips.slip !== null || (enough && way === 'sensor');
@@ -158,8 +162,13 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
     problems: outcome !== null && !outcome.ok && (asked || (whole && way !== 'points' && !typing)) ? outcome.problems : [],
     gaps: asked && way !== 'sensor' && !isWhole(draft) && !isEmpty(draft),
     save: () => void save(),
+    last,
+    sayAsLast: () => last !== null && void keep({ kind: 'asLast', day: last.day, points: [...last.section.points] }, atMm, UNDRAFTED),
   };
 }
+
+/** Nothing was being entered. */
+const UNDRAFTED = { back: () => undefined, clear: () => undefined };
 
 const withersOf = (traits: readonly Trait[]): WithersShape | null =>
   (traits.find((t) => t.trait === 'withers')?.value as WithersShape | undefined) ?? null;

@@ -1,6 +1,6 @@
 import { type LengthUnit, fromMm, toMm } from '@fulcra/core';
 import { SECTION_PHRASES } from '../words/section-phrases';
-import { UNIT_DECIMALS } from '../words/measure-words';
+import { UNIT_DECIMALS } from '../words/person-unit';
 import { type RunCell } from '../ui/run-order';
 import { type DraftTake, withDepth, withWidth } from './draft-take';
 

@@ -9,15 +9,10 @@ import { RunPad } from '../ui/run-pad';
 import { type RunOn, useRunOn } from '../ui/use-run-on';
 import { type RunCell } from '../ui/run-order';
 import { Small } from '../ui/text';
-import { UNIT_DECIMALS } from '../words/measure-words';
+import { UNIT_CHOICES, UNIT_DECIMALS } from '../words/person-unit';
 import { type DraftTake, isEmpty, withGaugeDepths, withRowAdded, withRowRemoved } from './draft-take';
 import { type WidthPart, cellId, widthCells, withTyped } from './width-cells';
 
-const UNITS = [
-  { value: 'mm', label: SECTION_PHRASES.mm2 },
-  { value: 'cm', label: SECTION_PHRASES.cm },
-  { value: 'in', label: SECTION_PHRASES.inches },
-] as const;
 const WAYS = [
   { value: 'sides', label: SECTION_PHRASES.eachSide },
   { value: 'across', label: SECTION_PHRASES.across },
@@ -49,7 +44,7 @@ export function WidthsEntry({ draft, unit, onUnit, onChange, onTyping, known }: 
       ))}
       <RunPad run={run} />
       <XStack justifyContent="space-between" flexWrap="wrap">
-        <Choice label={SECTION_PHRASES.unit} value={unit} options={UNITS} onChange={onUnit} />
+        <Choice label={SECTION_PHRASES.unit} value={unit} options={UNIT_CHOICES} onChange={onUnit} />
         <Choice
           label={SECTION_PHRASES.howWidthsAre}
           value={draft.across ? 'across' : 'sides'}

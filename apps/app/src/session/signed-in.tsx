@@ -4,6 +4,7 @@ import { router, usePathname } from 'expo-router';
 import { type ComponentType, useContext } from 'react';
 import { GateContext, SessionContext } from '../platform/session-context';
 import { useWaiting } from '../platform/use-sync';
+import { usePersonUnit } from '../platform/use-tape-unit';
 import { SyncState } from '../saving/sync-state';
 import { WithRail } from '../rail';
 import { ScreenCorner } from '../ui/screen';
@@ -19,6 +20,7 @@ export function signedIn<P extends object>(Screen: ComponentType<P>): ComponentT
     const gate = useContext(GateContext);
     const waiting = useWaiting();
     const place = usePathname();
+    usePersonUnit();
     if (gate.state === 'starting') return null;
     if (gate.state === 'signedOut') return <SignInScreen waiting={waiting.length} offline={gate.offline} onSignedIn={gate.enter} />;
     return (

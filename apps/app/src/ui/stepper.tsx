@@ -1,6 +1,7 @@
 import { UI_PHRASES } from '../words/ui-phrases';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
+import { inPersonUnit } from './in-person-unit';
 import { Icon } from './icons';
 import { Button } from './button';
 import { NumberPad } from './number-pad';
@@ -25,7 +26,8 @@ export function Stepper({ label, shown: caption = label, value, unit, step, deci
   const [padOpen, setPadOpen] = useState(false);
   const palette = usePalette();
   const moved = (by: number) => onChange(Math.max(least, Math.round(((value ?? 0) + by) * 1000) / 1000));
-  const shown = value === null ? 'tap' : value.toFixed(decimals);
+  const number = inPersonUnit(value, unit, decimals);
+  const shown = number.shown ?? 'tap';
   return (
     <YStack alignItems="center" gap="$xs" flex={1} minWidth={0}>
       <Small color={`$${tone}`} fontWeight="700">
@@ -35,14 +37,14 @@ export function Stepper({ label, shown: caption = label, value, unit, step, deci
         <Button label={UI_PHRASES.less(label)} kind="quiet" onPress={() => moved(-step)}>
           <Icon name="minus" color={palette.ink} size={22} />
         </Button>
-        <Button label={UI_PHRASES.typeIt(label, shown, unit)} kind="quiet" onPress={() => setPadOpen(true)}>
+        <Button label={UI_PHRASES.typeIt(label, shown, number.unit)} kind="quiet" onPress={() => setPadOpen(true)}>
           <Big color={value === null ? '$muted' : `$${tone}`}>{shown}</Big>
         </Button>
         <Button label={UI_PHRASES.more(label)} kind="quiet" onPress={() => moved(step)}>
           <Icon name="plus" color={palette.ink} size={22} />
         </Button>
       </XStack>
-      <NumberPad title={label} open={padOpen} start={value} onClose={() => setPadOpen(false)} onDone={onChange} />
+      <NumberPad title={label} open={padOpen} start={number.start} onClose={() => setPadOpen(false)} onDone={(typed) => onChange(number.kept(typed))} />
     </YStack>
   );
 }

@@ -1,10 +1,11 @@
+import { lengthWords } from './person-unit';
 import { changeWords, countWords } from './measure-words';
 /** What the screens of this part say. */
 export const BACK_PHRASES = {
   theBackIn: 'The back in three dimensions. Arrow keys turn it.',
   setItRight: 'Set it right again',
   linesFromThe: (depthsMm: string): string =>
-    `Lines from the spine outward: ${depthsMm} mm below it; 100 mm is drawn strong. Dots: scapula at rest; rings: drawn forward.`,
+    `Lines from the spine outward: ${lengthWords(depthsMm)} below it; 100 mm is drawn strong. Dots: scapula at rest; rings: drawn forward.`,
   theBackFrom: 'The back from above, lines of equal depth below the spine',
   nNear: 'N near',
   offO: 'off O',
@@ -23,7 +24,7 @@ export const BACK_PHRASES = {
     'The device took its drawing memory back, so top and side are shown. Nothing is lost; open the other view again when you like.',
   noToplineYet: 'No topline yet: the spine is drawn level.',
   stationsOffBy: (lengthText: number, part: string): string =>
-    `${countWords(lengthText, 'station')}; off by up to ${part} mm where it is least sure (default bend).`,
+    `${countWords(lengthText, 'station')}; off by up to ${lengthWords(part)} where it is least sure (default bend).`,
   paleAndDotted: 'Pale and dotted: too far from a tracing to be believed.',
   station: 'Station',
   nothingToCompare: 'Nothing to compare yet.',
@@ -32,7 +33,7 @@ export const BACK_PHRASES = {
   outlinesOfVisits: (lengthText: number, day: string): string => `Outlines of ${countWords(lengthText, 'visit')}, ${day} drawn strong`,
   visitShown: 'Visit shown',
   theFirstOne: 'The first one: what comes later is held against it.',
-  sinceDownTo: (day: string, depthMm: number): string => `Since ${day}, down to ${depthMm} mm`,
+  sinceDownTo: (day: string, depthMm: number): string => `Since ${day}, down to ${lengthWords(depthMm)}`,
   flatter: (signed: string): string => `, ${signed}° flatter`,
   cm: (rest: string, signed: string, signed2: string, rest2: string): string => `${rest}: ${signed} cm² (${signed2} %)${rest2}`,
   dipAtTo: (mm: string, mm2: string, rest: string, mm3: string, mm4: string): string =>

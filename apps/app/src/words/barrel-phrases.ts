@@ -1,3 +1,4 @@
+import { lengthWords, personUnit } from './person-unit';
 /** What the screen of the barrel says. */
 export const BARREL_PHRASES = {
   barrel: 'The barrel',
@@ -5,16 +6,24 @@ export const BARREL_PHRASES = {
   way: 'How it is measured',
   tape: 'tape and stick',
   tracing: 'half tracing',
-  circumference: 'Once round, mm',
-  breadth: 'Breadth at the widest, mm',
-  widest: 'Widest below the top of the back, mm',
-  depth: 'Depth, back to breastbone, mm',
+  get circumference() {
+    return `Once round, ${personUnit.now()}`;
+  },
+  get breadth() {
+    return `Breadth at the widest, ${personUnit.now()}`;
+  },
+  get widest() {
+    return `Widest below the top of the back, ${personUnit.now()}`;
+  },
+  get depth() {
+    return `Depth, back to breastbone, ${personUnit.now()}`;
+  },
   noDepth: 'Without the depth it is drawn as an ellipse, which comes out less deep than most: measure it.',
-  asEllipse: (depth: number): string => `Drawn as an ellipse, ${depth} mm deep. Depth was not measured.`,
+  asEllipse: (depth: number): string => `Drawn as an ellipse, ${lengthWords(depth)} deep. Depth was not measured.`,
   shape: (exponent: number): string => `Shape number ${exponent.toFixed(2)}: 2 is an ellipse, more is squarer, less is flatter in the rib.`,
   traced: (points: number): string => `From ${points} traced places; the tracing is taken as it is.`,
-  belowRow: (i: number): string => `Place ${i}: below the top, mm`,
-  outRow: (i: number): string => `Place ${i}: out from the middle, mm`,
+  belowRow: (i: number): string => `Place ${i}: below the top, ${personUnit.now()}`,
+  outRow: (i: number): string => `Place ${i}: out from the middle, ${personUnit.now()}`,
   below: 'below',
   out: 'out',
   addPlace: 'Add a place',
@@ -22,6 +31,6 @@ export const BARREL_PHRASES = {
   keep: 'Keep this barrel',
   kept: 'Barrel kept.',
   clear: 'Take the depth away',
-  drawing: (breadth: number, depth: number): string => `The barrel from behind, ${breadth} mm broad and ${depth} mm deep`,
+  drawing: (breadth: number, depth: number): string => `The barrel from behind, ${lengthWords(breadth)} broad and ${lengthWords(depth)} deep`,
   fillAll: 'All three of round, breadth and height are needed.',
 } as const;

@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type ChainLink, type FaultChain } from '@fulcra/core';
 import { signed } from './sit-number';
 
@@ -19,15 +20,15 @@ const CHAIN_WORDS: Readonly<Record<FaultChain['id'], string>> = {
 function linkWords(link: ChainLink): string {
   switch (link.code) {
     case 'frontWide':
-      return `the front is ${link.byMm.toFixed(0)} mm closer at the top than at the points`;
+      return `the front is ${lengthWords(link.byMm.toFixed(0))} closer at the top than at the points`;
     case 'frontNarrow':
-      return `the points are ${link.byMm.toFixed(0)} mm closer than the top`;
+      return `the points are ${lengthWords(link.byMm.toFixed(0))} closer than the top`;
     case 'frontDropped':
       return `the front drops by ${Math.abs(link.pitchDeg).toFixed(1)}°`;
     case 'frontLifted':
       return `the front is lifted and the seat tips back by ${link.pitchDeg.toFixed(1)}°`;
     case 'withersClose':
-      return link.overMm < 0.5 ? 'it comes down on the withers' : `only ${link.overMm.toFixed(0)} mm are left over the withers`;
+      return link.overMm < 0.5 ? 'it comes down on the withers' : `only ${lengthWords(link.overMm.toFixed(0))} are left over the withers`;
     case 'strapsBehindGroove':
       return `the straps lean ${link.leanDeg.toFixed(0)}° and lie behind the groove`;
     case 'strapsAheadOfGroove':
@@ -43,7 +44,7 @@ function linkWords(link: ChainLink): string {
     case 'backSlopesBack':
       return `the back alone pushes it back with ${link.newtons.toFixed(0)} N`;
     case 'treeFlatterThanBack':
-      return `${link.gapMm.toFixed(0)} mm of daylight under the middle`;
+      return `${lengthWords(link.gapMm.toFixed(0))} of daylight under the middle`;
     case 'endsCarry':
       return `the ends carry ${Math.round(100 * link.share)} % of the load`;
     case 'endsPress':
@@ -61,7 +62,7 @@ function linkWords(link: ChainLink): string {
     case 'letsGoEarly':
       return `it lets go at ${link.nm.toFixed(0)} Nm`;
     case 'withersUp':
-      return `the withers have come up by ${link.byMm.toFixed(0)} mm`;
+      return `the withers have come up by ${lengthWords(link.byMm.toFixed(0))}`;
     case 'slipsToSide':
       return `so it wants to slip to the ${link.side} side (${link.index.toFixed(2)})`;
   }

@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type ComplaintAnswer, type DoFirst, type FaultForecast, type GaitEvidence } from '@fulcra/core';
 import { chainSentence } from './chain-words';
 import { SIT_WORDS } from './criterion-words';
@@ -33,7 +34,7 @@ function gaitWords(gaits: readonly GaitEvidence[]): string | null {
     const way = towards === null ? '' : ` ${TOWARDS[towards]}`;
     return creepMm === null
       ? `it ${word}${way} in ${IN_GAIT[gait]}`
-      : `it creeps ${creepMm.toFixed(1)} mm a stride${way} in ${IN_GAIT[gait]}`;
+      : `it creeps ${lengthWords(creepMm.toFixed(1))} a stride${way} in ${IN_GAIT[gait]}`;
   });
   const stays = rest.length === 0 ? [] : [`it stays in ${rest.map((g) => IN_GAIT[g.gait]).join(', ')}`];
   return [...told, ...stays].join(' and ');

@@ -1,3 +1,4 @@
+import { lengthNumber, lengthWords } from './person-unit';
 import { type CriterionWords } from './criterion-words-of';
 import { RIDDEN_WORDS } from './ridden-words';
 import {
@@ -19,7 +20,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     lower: '',
     on: 'side',
     how: ({ engine: { stays } }) =>
-      `Found by letting the saddle sink until back, panel, pad and friction carry every load; it counts as not staying past ${stays.turnDeg}° of turn or ${stays.levelMm} mm of way (defaults).`,
+      `Found by letting the saddle sink until back, panel, pad and friction carry every load; it counts as not staying past ${stays.turnDeg}° of turn or ${lengthWords(stays.levelMm)} of way (defaults).`,
   },
   withersOver: {
     name: 'Room over the withers, loaded',
@@ -28,7 +29,9 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     raise: 'Narrower, a deeper front panel, or shims in front.',
     lower: 'One wider, or less depth in front.',
     on: 'section',
-    how: `The least height of the arch’s crown over the spine, from the arch to ${WITHERS_UNDER_MM} mm behind it, once loaded; a pad over the withers is taken off.`,
+    get how() {
+      return `The least height of the arch’s crown over the spine, from the arch to ${lengthWords(WITHERS_UNDER_MM)} behind it, once loaded; a pad over the withers is taken off.`;
+    },
   },
   withersBeside: {
     name: 'Room beside the withers',
@@ -37,7 +40,9 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     raise: 'A rounder or broader arch, or a wider channel in front.',
     lower: '',
     on: 'section',
-    how: `The least gap, normal to the arch, ${BESIDE_AT_MM[0]} to ${BESIDE_AT_MM.at(-1)} mm beside the spine.`,
+    get how() {
+      return `The least gap, normal to the arch, ${lengthNumber(BESIDE_AT_MM[0])} to ${lengthWords(BESIDE_AT_MM.at(-1)!)} beside the spine.`;
+    },
   },
   pointBehindScapula: {
     name: 'Tree points behind the scapula',
@@ -228,7 +233,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     lower: 'Use straps further forward, or a girth cut for a forward groove.',
     on: 'side',
     how: ({ engine }) =>
-      `The strap that leans most, from the saddle to its buckle in the groove, ${engine.girthBuckle.belowMm} mm below the arch, the two buckles ${engine.girthBuckle.apartMm} mm apart (defaults).`,
+      `The strap that leans most, from the saddle to its buckle in the groove, ${lengthWords(engine.girthBuckle.belowMm)} below the arch, the two buckles ${lengthWords(engine.girthBuckle.apartMm)} apart (defaults).`,
   },
   pointStrapUsed: {
     name: 'Point strap in use',

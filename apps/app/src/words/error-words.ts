@@ -60,8 +60,15 @@ export function errorSentence(row: SitRow): string | null {
   return `${from === null ? told : `${told} ${share} % of that is ${from}: measured again, it tells more.`}${eye}`;
 }
 
+/** Sections nobody sets by eye: they were said to be as last time. */
+const isSection = (need: Need): boolean => need === 'frontSection' || need === 'wholeBack';
+
 /** What nobody laid a hand on; empty where everything was felt. */
-const byEyeWords = (needs: readonly Need[]): string => (needs.length === 0 ? '' : ` By eye, not felt: ${needsWords(needs)}.`);
+function byEyeWords(needs: readonly Need[]): string {
+  const told = (start: string, of: readonly Need[]): string => (of.length === 0 ? '' : ` ${start}: ${needsWords(of)}.`);
+  const eye = needs.filter((n) => !isSection(n));
+  return `${told('By eye, not felt', eye)}${told('As last time, not measured', needs.filter(isSection))}`;
+}
 
 /** On how much a verdict stands; nothing where it stands on everything. */
 export function standsOnWords({ share, waitsFor, byEye }: StandsOn): string | null {

@@ -1,3 +1,4 @@
+import { personUnit } from './person-unit';
 /** What the screens of this part say. */
 export const FEEL_PHRASES = {
   none: 'none',
@@ -10,8 +11,12 @@ export const FEEL_PHRASES = {
   stay: 'stay',
   bellyLift: 'Belly lift',
   fingertipsAlongThe: 'Fingertips along the midline behind the girth, a slow lift; only if the girth was quiet.',
-  riseOfThe: 'Rise of the back, mm',
-  riseMm: 'rise, mm',
+  get riseOfThe() {
+    return `Rise of the back, ${personUnit.now()}`;
+  },
+  get riseMm() {
+    return `rise, ${personUnit.now()}`;
+  },
   byEye: 'By eye',
   riseByEye: 'Rise by eye',
   bothSides: 'Both sides',

@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 /** What the screens of this part say. */
 export const FIT_ROOM_PHRASES = {
   fitRoom: (name: string): string => `Fit room: ${name}`,
@@ -5,6 +6,8 @@ export const FIT_ROOM_PHRASES = {
   heldPressAnd: 'Held: press and hold “Compare” to see it again.',
   undo: 'Undo',
   keepIt: 'Keep it',
+  chooseIt: 'Choose it',
+  toItsPapers: 'To its papers',
   theComputationStopped: (message: string): string =>
     `The computation stopped: ${message}. Nothing is lost; change anything to start it again.`,
   layingTheSaddle: 'Laying the saddle on…',
@@ -38,10 +41,10 @@ export const FIT_ROOM_PHRASES = {
   seat: 'Seat',
   gait: 'Gait',
   inTheMiddle: 'in the middle',
-  mmToThe: (mm: number, rest: string): string => `${mm} mm to the ${rest}`,
+  mmToThe: (mm: number, rest: string): string => `${lengthWords(mm)} to the ${rest}`,
   overTheLowest: 'over the lowest point',
   aheadOf: 'ahead of',
-  mmIt: (mm: number, rest: string): string => `${mm} mm ${rest} it`,
+  mmIt: (mm: number, rest: string): string => `${lengthWords(mm)} ${rest} it`,
   slideTheSaddle: 'Slide the saddle along the back',
   underTheVerdict: 'Under the verdict',
   whatCanBe: 'What can be tried',
@@ -148,10 +151,10 @@ export const FIT_ROOM_PHRASES = {
   fetchingTheSolid: 'Fetching the solid view…',
   theDeviceTook: 'The device took its drawing memory back, so the other drawings stand in. Nothing is lost.',
   thisDeviceCant: 'This device can’t draw in three dimensions; the other drawings say the same.',
-  atMm: (atMm: number): string => `at ${atMm} mm`,
+  atMm: (atMm: number): string => `at ${lengthWords(atMm)}`,
   sideLow: (rollDeg: string, rest: string): string => `${rollDeg}° ${rest} side low`,
-  mm: (roomMm: number, fingers: string): string => `${roomMm} mm · ${fingers}`,
-  mmOpen: (gapMm: string): string => `${gapMm} mm open`,
+  mm: (roomMm: number, fingers: string): string => `${lengthWords(roomMm)} · ${fingers}`,
+  mmOpen: (gapMm: string): string => `${lengthWords(gapMm)} open`,
   sectionAtMillimetres: (atMm: number): string => `Section at ${atMm} millimetres: the saddle does not reach here`,
   sectionAtMillimetresFrom: (atMm: number, roomMm: number, rollDeg: string): string =>
     `Section at ${atMm} millimetres from behind: ${roomMm} millimetres over the spine; roll ${rollDeg} degrees`,

@@ -1,17 +1,20 @@
+import { lengthNumber, lengthWords, personUnit } from './person-unit';
 import { countWords } from './measure-words';
 /** What the screens of this part say. */
 export const FRONT_PHRASES = {
   decisionKeptDeciding: 'Decision kept. Deciding again supersedes it; both stay on record.',
   keepThisWidth: 'Keep this width',
   mmAt100: (rest: string, includedAngleDeg: number, spanAt100Mm: number, shape: string): string =>
-    `${rest}${includedAngleDeg}°, ${spanAt100Mm} mm at 100, ${shape}`,
+    `${rest}${includedAngleDeg}°, ${lengthWords(spanAt100Mm)} at ${lengthNumber(100)}, ${shape}`,
   reasons: 'Reasons',
   filledInFrom: 'Filled in from the computation; change what you know better.',
   keptWithSchool: (name: string, version: number, coreVersion: string): string =>
     `Kept with school ${name}, version ${version}, and core ${coreVersion}.`,
   keepThisDecision: 'Keep this decision',
   aFingerCounts: 'A finger counts as wide as the hands of this practice have it; what the schools want stays in mm.',
-  oneFingerMm: 'One finger, mm',
+  get oneFingerMm() {
+    return `One finger, ${personUnit.now()}`;
+  },
   whatFits: 'What fits',
   noSectionTo: 'No section to fit to yet.',
   takeTheFront: 'Take the front section, best three times; where two takes differ, one more settles which is right.',
@@ -25,7 +28,7 @@ export const FRONT_PHRASES = {
   fromASingle: 'From a single take: believe it when another agrees.',
   thereIsNothing: (name: string): string => `There is nothing ${name} to try.`,
   nextMmOver: (name: string, includedAngleDeg: number, headline: string, crownZMm: number): string =>
-    `Next ${name}, ${includedAngleDeg}°: ${headline}, ${crownZMm} mm over the withers.`,
+    `Next ${name}, ${includedAngleDeg}°: ${headline}, ${lengthWords(crownZMm)} over the withers.`,
   oneWidthOnly: 'one width only',
   plateCanBe: 'plate can be changed',
   widthChangedIn: 'width changed in the workshop',
@@ -42,23 +45,23 @@ export const FRONT_PHRASES = {
   missesLeast: 'misses least',
   at: (name: string, label: string, headline: string): string => `${name} at ${label}: ${headline}`,
   mm: (label: string, includedAngleDeg: number, spanAt100Mm: number, rest: string): string =>
-    `“${label}” ${includedAngleDeg}° · ${spanAt100Mm} mm${rest}`,
-  withersMm: (headline: string, crownZMm: number): string => `${headline} Withers ${crownZMm} mm.`,
+    `“${label}” ${includedAngleDeg}° · ${lengthWords(spanAt100Mm)}${rest}`,
+  withersMm: (headline: string, crownZMm: number): string => `${headline} Withers ${lengthWords(crownZMm)}.`,
   whatHelps: 'What helps',
   whatWouldTurn: 'What would turn it',
   theLift: 'The lift',
   oneWidthOver: (dropMm: string, shimMm: string): string =>
-    `One width over comes down ${dropMm} mm; ${shimMm} mm of shim under each side in front, thinned out toward the middle, put it back.`,
+    `One width over comes down ${lengthWords(dropMm)}; ${lengthWords(shimMm)} of shim under each side in front, thinned out toward the middle, put it back.`,
   deeperPanel: (depthMm: number, usualMm: number): string =>
-    `It wants ${depthMm} mm of panel in front instead of the usual ${usualMm}: no crown alone leaves the room over the withers.`,
+    `It wants ${lengthWords(depthMm)} of panel in front instead of the usual ${usualMm}: no crown alone leaves the room over the withers.`,
   panelBegins: 'the panel begins there',
-  comesDown: (mm: string, half: string): string => `Under saddle and rider it comes down ${mm} mm (±${half}): `,
+  comesDown: (mm: string, half: string): string => `Under saddle and rider it comes down ${lengthWords(mm)} (±${half}): `,
   bySitting: 'a plain saddle behind this front was settled on the measured back.',
   byDefault: 'a default, because only the front was measured. With the sections behind it, it is worked out.',
   whatOtherSchools: 'What other schools would take',
   whatThisSchool: 'What this school still waits for',
   needs: (name: string, limits: string, needs: string): string => `${name} (${limits}): needs ${needs}.`,
-  mm2: (part: string, fingers: string): string => `${part} mm (${fingers})`,
+  mm2: (part: string, fingers: string): string => `${lengthWords(part)} (${fingers})`,
   gapsBeyondMm: (
     panelDepthMm: number,
     padMm: number,
@@ -69,17 +72,18 @@ export const FRONT_PHRASES = {
     gap5: string,
     gap6: string,
   ): string =>
-    `Gaps beyond ${panelDepthMm} mm panel and ${padMm} mm pad, normal to the horse. Near: top ${gap}, point ${gap2}. Off: top ${gap3}, point ${gap4}. Beside the withers: near ${gap5}, off ${gap6}.`,
+    `Gaps beyond ${lengthWords(panelDepthMm)} panel and ${lengthWords(padMm)} pad, normal to the horse. Near: top ${gap}, point ${gap2}. Off: top ${gap3}, point ${gap4}. Beside the withers: near ${gap5}, off ${gap6}.`,
   howSure: 'How sure',
   recommendedNineRedraws: (includedAngleDeg: number, shape: string, part: string, part2: string): string =>
     `Recommended: ${includedAngleDeg}°, ${shape}; nine redraws in ten lie between ${part}° and ${part2}°.`,
   ofRedraws: (answer: string, count: number, redraws: number): string => `${answer}°: ${count} of ${redraws} redraws`,
+  asLast: 'The section was said to be as last time, not measured today: it errs three times as far as a take.',
   withOneTake: 'With one take the spread is a default, not measured: 1° and 1.5 mm a side.',
   theSectionWas: 'The section was redrawn within the spread of the accepted takes.',
   theRedrawsAre: 'The redraws are of the recommendation, not of the width now shown.',
   narrower: 'Narrower',
-  mm3: (includedAngleDeg: number, spanAt100Mm: number): string => `${includedAngleDeg}° · ${spanAt100Mm} mm`,
-  includedAngleAnd: (shape: string, spanDepthMm: number): string => `${shape}; included angle, and span ${spanDepthMm} mm below the crown`,
+  mm3: (includedAngleDeg: number, spanAt100Mm: number): string => `${includedAngleDeg}° · ${lengthWords(spanAt100Mm)}`,
+  includedAngleAnd: (shape: string, spanDepthMm: number): string => `${shape}; included angle, and span ${lengthWords(spanDepthMm)} below the crown`,
   wider: 'Wider',
   backToThe: 'Back to the recommendation',
 } as const;

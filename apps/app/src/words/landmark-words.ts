@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type EdgePose, type EdgeStation, type LandmarkDoubt, type LandmarkId, type LastRibWay } from '@fulcra/core';
 
 interface HowTo {
@@ -80,21 +81,21 @@ export const POSE_WORDS: Readonly<Record<EdgePose, string>> = { relaxed: 'relaxe
 export function doubtWords(doubt: LandmarkDoubt): string {
   switch (doubt.code) {
     case 'TRAVEL_UNLIKELY':
-      return `The ${doubt.side} scapula travels ${Math.round(doubt.travelMm)} mm; most travel 10 to 100 (default). Was it drawn forward fully?`;
+      return `The ${doubt.side} scapula travels ${lengthWords(Math.round(doubt.travelMm))}; most travel 10 to 100 (default). Was it drawn forward fully?`;
     case 'SCAPULAS_UNEVEN':
-      return `The scapulas stand ${Math.round(doubt.byMm)} mm apart along the back. Is the horse square?`;
+      return `The scapulas stand ${lengthWords(Math.round(doubt.byMm))} apart along the back. Is the horse square?`;
     case 'LAST_RIB_WAYS_DIFFER':
-      return `The ways to the last rib differ by ${Math.round(doubt.byMm)} mm, more than 20. Find it a third way.`;
+      return `The ways to the last rib differ by ${lengthWords(Math.round(doubt.byMm))}, more than 20. Find it a third way.`;
     case 'BACK_LENGTH_UNLIKELY':
-      return `${Math.round(doubt.lengthMm)} mm from scapula to last rib is seldom seen. Check both.`;
+      return `${lengthWords(Math.round(doubt.lengthMm))} from scapula to last rib is seldom seen. Check both.`;
     case 'LOW_POINT_UNLIKELY':
-      return `A low point at ${Math.round(doubt.atMm)} mm lies outside withers’ base and last rib. Roll the pen again.`;
+      return `A low point at ${lengthWords(Math.round(doubt.atMm))} lies outside withers’ base and last rib. Roll the pen again.`;
     case 'BARREL_BEHIND_RIBS':
-      return `The barrel’s widest place at ${Math.round(doubt.atMm)} mm lies behind the last rib: belly, perhaps.`;
+      return `The barrel’s widest place at ${lengthWords(Math.round(doubt.atMm))} lies behind the last rib: belly, perhaps.`;
     case 'SCAPULA_TOO_FAR_FORWARD':
-      return `The ${doubt.side} scapula is marked ${Math.round(doubt.aheadMm)} mm ahead of the top of the withers: still under the mane, perhaps. Draw the leg forward and feel the edge swing.`;
+      return `The ${doubt.side} scapula is marked ${lengthWords(Math.round(doubt.aheadMm))} ahead of the top of the withers: still under the mane, perhaps. Draw the leg forward and feel the edge swing.`;
     case 'READINGS_APART':
-      return `${LANDMARK_WORDS[doubt.landmark].name}: the readings lie ${Math.round(doubt.byMm)} mm apart. Find it once more.`;
+      return `${LANDMARK_WORDS[doubt.landmark].name}: the readings lie ${lengthWords(Math.round(doubt.byMm))} apart. Find it once more.`;
     case 'BY_EYE':
       return `By eye, not felt: ${doubt.landmarks.map((l) => LANDMARK_WORDS[l].name.toLowerCase()).join(', ')}. What depends on them is less sure.`;
   }

@@ -1,10 +1,15 @@
+import { lengthWords, personUnit } from './person-unit';
 /** What the screens of this part say. */
 export const LANDMARKS_PHRASES = {
-  widthFromEdge: 'Width from edge to edge, mm',
-  mmAcross: (atMm: number): string => `${atMm} mm across`,
+  get widthFromEdge() {
+    return `Width from edge to edge, ${personUnit.now()}`;
+  },
+  mmAcross: (atMm: number): string => `${lengthWords(atMm)} across`,
   whereToPut: 'Where to put the hand',
-  placeAlongThe: 'Place along the back, mm behind the zero mark',
-  mm: (atMm: number, rest: string): string => `${atMm} mm${rest}`,
+  get placeAlongThe() {
+    return `Place along the back, ${personUnit.now()} behind the zero mark`;
+  },
+  mm: (atMm: number, rest: string): string => `${lengthWords(atMm)}${rest}`,
   whatFollows: 'What follows',
   notKnownYet: 'not known yet',
   scapulaTravel: (side: string, rest: string): string => `Scapula travel ${side}: ${rest}`,
@@ -21,11 +26,21 @@ export const LANDMARKS_PHRASES = {
   byEye: 'by eye',
   timesWithin: (times: number, spread: string): string => `${times} times within ${spread}`,
   goOn: 'Go on',
-  widthMm: 'Width, mm',
-  fromTheZero: 'From the zero mark, mm',
-  mmAcross2: 'mm across',
-  mmAheadOf: 'mm, ahead of the mark',
-  mmBehindThe: 'mm behind the mark',
+  get widthMm() {
+    return `Width, ${personUnit.now()}`;
+  },
+  get fromTheZero() {
+    return `From the zero mark, ${personUnit.now()}`;
+  },
+  get mmAcross2() {
+    return `${personUnit.now()} across`;
+  },
+  get mmAheadOf() {
+    return `${personUnit.now()}, ahead of the mark`;
+  },
+  get mmBehindThe() {
+    return `${personUnit.now()} behind the mark`;
+  },
   aheadOrBehind: 'Ahead or behind',
   commonMistake: (mistake: string): string => `Common mistake: ${mistake}`,
 } as const;

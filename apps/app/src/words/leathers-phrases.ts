@@ -1,3 +1,4 @@
+import { lengthWords, personUnit } from './person-unit';
 import { type LeatherKind, type LeatherWay } from '@fulcra/core';
 
 export const KIND_WORDS: Readonly<Record<LeatherKind, string>> = {
@@ -20,12 +21,18 @@ export const LEATHERS_PHRASES = {
   toThePairs: 'To the leathers',
   name: 'Name',
   kind: 'Kind',
-  spacing: 'Hole spacing, mm',
+  get spacing() {
+    return `Hole spacing, ${personUnit.now()}`;
+  },
   holes: 'Number of holes',
   firstHole: 'Number at the shortest hole',
   newOn: 'New since (year-month-day)',
-  eyeToTread: 'Iron, eye to tread, mm',
-  ironWidth: 'Iron, inner width, mm',
+  get eyeToTread() {
+    return `Iron, eye to tread, ${personUnit.now()}`;
+  },
+  get ironWidth() {
+    return `Iron, inner width, ${personUnit.now()}`;
+  },
   rider: 'Rider',
   saddle: 'Saddle',
   nobodys: 'nobody’s',
@@ -34,38 +41,46 @@ export const LEATHERS_PHRASES = {
   keepPair: 'Keep this pair',
   keepChanges: 'Keep the changes',
   change: 'Change',
-  line: (kind: string, holes: number, spacing: number): string => `${kind}, ${holes} holes ${spacing} mm apart`,
+  line: (kind: string, holes: number, spacing: number): string => `${kind}, ${holes} holes ${lengthWords(spacing)} apart`,
   neverMeasured: 'never measured',
   lastMeasured: (day: string): string => `measured ${day}`,
   evenBy: (mm: number): string =>
-    Math.abs(mm) < 0.5 ? 'both sides alike' : `off ${Math.abs(Math.round(mm))} mm ${mm > 0 ? 'longer' : 'shorter'}`,
+    Math.abs(mm) < 0.5 ? 'both sides alike' : `off ${lengthWords(Math.abs(Math.round(mm)))} ${mm > 0 ? 'longer' : 'shorter'}`,
   age: (years: string): string => `${years} old`,
   held: 'Held as unsafe: nobody rides in them until a named person says they are mended.',
   measure: 'Measure the pair',
   wayHang: 'Hang both over a bar with the same pull in the irons (50 N is about 5 kg); from the bar to the tread.',
   wayFold: 'Lay near and off beside each other in the same hole, folded up: only the difference counts.',
   hole: 'Hole, counted from the shortest',
-  nearHang: 'Near hangs, mm',
-  offHang: 'Off hangs, mm',
+  get nearHang() {
+    return `Near hangs, ${personUnit.now()}`;
+  },
+  get offHang() {
+    return `Off hangs, ${personUnit.now()}`;
+  },
   offHole: 'Off hole',
   nearHole: 'Near hole',
   secondHole: 'Near again in hole',
-  secondHang: 'There it hangs, mm',
+  get secondHang() {
+    return `There it hangs, ${personUnit.now()}`;
+  },
   withSecond: 'Near in another hole too: then a hole is measured',
-  offLonger: 'Off longer by, mm',
+  get offLonger() {
+    return `Off longer by, ${personUnit.now()}`;
+  },
   keepTake: 'Keep this measuring',
   takeKept: 'Measuring kept.',
   history: 'Measured',
   noHistory: 'Not measured yet: without a hang there are lengths, and no holes.',
   takeLine: (way: string, nearHole: number, nearMm: number, offHole: number, offMm: number): string =>
-    `${way}: near ${nearMm} mm in hole ${nearHole}, off ${offMm} mm in hole ${offHole}`,
-  perHole: (mm: number, measured: boolean): string => `one hole ${mm.toFixed(1)} mm ${measured ? 'as measured' : 'by the rule'}`,
+    `${way}: near ${lengthWords(nearMm)} in hole ${nearHole}, off ${lengthWords(offMm)} in hole ${offHole}`,
+  perHole: (mm: number, measured: boolean): string => `one hole ${lengthWords(mm.toFixed(1))} ${measured ? 'as measured' : 'by the rule'}`,
   stretched: (near: number, off: number): string =>
-    `since the first: near ${near >= 0 ? '+' : '−'}${Math.abs(Math.round(near))} mm, off ${off >= 0 ? '+' : '−'}${Math.abs(Math.round(off))} mm`,
-  drawing: (near: number, off: number): string => `Near hangs ${Math.round(near)} mm, off ${Math.round(off)} mm`,
+    `since the first: near ${near >= 0 ? '+' : '−'}${lengthWords(Math.abs(Math.round(near)))}, off ${off >= 0 ? '+' : '−'}${lengthWords(Math.abs(Math.round(off)))}`,
+  drawing: (near: number, off: number): string => `Near hangs ${lengthWords(Math.round(near))}, off ${lengthWords(Math.round(off))}`,
   nearShort: 'near',
   offShort: 'off',
-  differ: (mm: number): string => `${Math.abs(Math.round(mm))} mm`,
+  differ: (mm: number): string => `${lengthWords(Math.abs(Math.round(mm)))}`,
   withdraw: 'Withdraw',
   bringBack: 'Bring back',
   withdrawn: 'withdrawn',

@@ -1,3 +1,4 @@
+import { lengthNumber, lengthWords } from './person-unit';
 import {
   type AssumedSeatMeasure,
   type HangError,
@@ -25,9 +26,9 @@ export const LEG_PHRASES = {
   plumb: 'plumb',
   centreOfMass: 'centre of mass',
   kneePeg: (deg: number): string => `${deg}°`,
-  heelPeg: (mm: number): string => (mm === 0 ? 'heel under the hip' : `heel ${held(mm)} mm ${mm > 0 ? 'back' : 'ahead'}`),
+  heelPeg: (mm: number): string => (mm === 0 ? 'heel under the hip' : `heel ${lengthWords(held(mm))} ${mm > 0 ? 'back' : 'ahead'}`),
   drawingSpoken: (hangMm: number, kneeDeg: number, heelMm: number): string =>
-    `The leg from the near side: leather ${hangMm} mm, knee ${kneeDeg} degrees, heel ${held(heelMm)} mm ${heelMm >= 0 ? 'behind' : 'ahead of'} the hip’s plumb`,
+    `The leg from the near side: leather ${lengthWords(hangMm)}, knee ${kneeDeg} degrees, heel ${lengthWords(held(heelMm))} ${heelMm >= 0 ? 'behind' : 'ahead of'} the hip’s plumb`,
   dragHint: 'Draw the knee or the tread up and down; arrow keys move it by 1 mm, with shift by 10, Escape back.',
   drawn: 'Drawn by hand',
   backToPurpose: (purpose: string): string => `Back to ${purpose}`,
@@ -37,7 +38,7 @@ export const LEG_PHRASES = {
   headlineCannot: (purpose: string): string => `${purpose}: this leg can’t be hung so here.`,
   why: (least: number, most: number, hipDeg: number, trueDeg: number): string =>
     `Knee ${least}° to ${most}° as seen from the side; the joint itself ${trueDeg}°, the hip ${hipDeg}°. Hang is over the flap, iron included.`,
-  sure: (mm: number): string => `Sure to ± ${Math.round(mm)} mm`,
+  sure: (mm: number): string => `Sure to ± ${lengthWords(Math.round(mm))}`,
   sureFrom: ({ from }: HangError): string =>
     `, most of it from ${from
       .slice(0, 2)
@@ -45,9 +46,9 @@ export const LEG_PHRASES = {
       .join(' and ')}`,
   sureHoles: (holes: number): string => `: that is ${holes.toFixed(1)} holes.`,
   missBy: (mm: number): string =>
-    Math.abs(mm) < 0.5 ? 'The holes hit it.' : `The holes make it ${held(mm)} mm too ${mm > 0 ? 'long' : 'short'}.`,
+    Math.abs(mm) < 0.5 ? 'The holes hit it.' : `The holes make it ${lengthWords(held(mm))} too ${mm > 0 ? 'long' : 'short'}.`,
   unevenBy: (mm: number): string =>
-    Math.abs(mm) < 0.5 ? 'Both sides hang alike.' : `Off hangs ${held(mm)} mm ${mm > 0 ? 'lower' : 'higher'} than near.`,
+    Math.abs(mm) < 0.5 ? 'Both sides hang alike.' : `Off hangs ${lengthWords(held(mm))} ${mm > 0 ? 'lower' : 'higher'} than near.`,
   whichHole: (near: string, off: string): string => `near ${near}, off ${off}`,
   rider: 'Rider',
   saddle: 'Saddle',
@@ -59,7 +60,7 @@ export const LEG_PHRASES = {
   measureRider: 'Measure this rider',
   notEnough: 'Not enough is known of this rider’s leg',
   purposes: 'What for',
-  holesRow: (purpose: string, hangMm: number, kneeDeg: number): string => `${purpose}: ${hangMm} mm, knee ${kneeDeg}°`,
+  holesRow: (purpose: string, hangMm: number, kneeDeg: number): string => `${purpose}: ${lengthWords(hangMm)}, knee ${kneeDeg}°`,
   noPair: 'No pair of leathers was measured: lengths only. Hang one up and the holes follow.',
   measureAPair: 'Measure a pair',
   fromFirst: (holes: number, first: string): string =>
@@ -85,15 +86,15 @@ export const LEG_PHRASES = {
   chairCause: (cause: PlumbCause | null): string => (cause === null ? '' : CAUSE_WORDS[cause]),
   heelWords: (balance: 'even' | 'chair' | 'tipped', mm: number): string =>
     balance === 'even'
-      ? `The heel hangs ${held(mm)} mm ${mm >= 0 ? 'behind' : 'ahead of'} the hip’s plumb: even.`
+      ? `The heel hangs ${lengthWords(held(mm))} ${mm >= 0 ? 'behind' : 'ahead of'} the hip’s plumb: even.`
       : balance === 'chair'
-        ? `Chair seat: the heel comes ${held(mm)} mm ahead of the hip’s plumb.`
-        : `Tipped forward: the heel lies ${held(mm)} mm behind the hip’s plumb.`,
-  barShift: (mm: number): string => (mm === 0 ? '' : `The bar would have to lie ${held(mm)} mm further ${mm > 0 ? 'back' : 'forward'}.`),
-  barAhead: (mm: number): string => `The bar lies ${held(mm)} mm ahead of the hip; about 150 is normal.`,
-  partsBalance: (mm: number): string => `Of it ${signed(mm)} mm from how the saddle tips.`,
+        ? `Chair seat: the heel comes ${lengthWords(held(mm))} ahead of the hip’s plumb.`
+        : `Tipped forward: the heel lies ${lengthWords(held(mm))} behind the hip’s plumb.`,
+  barShift: (mm: number): string => (mm === 0 ? '' : `The bar would have to lie ${lengthWords(held(mm))} further ${mm > 0 ? 'back' : 'forward'}.`),
+  barAhead: (mm: number): string => `The bar lies ${lengthWords(held(mm))} ahead of the hip; about 150 is normal.`,
+  partsBalance: (mm: number): string => `Of it ${lengthWords(signed(mm))} from how the saddle tips.`,
   partsLength: (mm: number, alone: number): string =>
-    `The leg alone would put it ${held(alone)} mm behind; the knee reaches past the roll, which pushes the hip ${held(mm)} mm back.`,
+    `The leg alone would put it ${lengthWords(held(alone))} behind; the knee reaches past the roll, which pushes the hip ${lengthWords(held(mm))} back.`,
   plumbEdge: 'That is within what this is sure to of being even: look at the rider before anything is changed.',
   rulesTitle: 'Two rules of thumb',
   ankleMark: 'ankle',
@@ -107,12 +108,12 @@ export const LEG_PHRASES = {
       ? 'No lean brings the centre of mass over the tread: the foot is too far ahead.'
       : `The trunk leans ${Math.round(deg)}° forward until the centre of mass stands over the tread.`,
   overWhere: (ankle: number, toe: number, sitting: number): string =>
-    `It is then ${held(ankle)} mm ${ankle > 0 ? 'behind' : 'ahead of'} the ankle and ${held(toe)} mm behind the toe; sitting upright, ${held(sitting)} mm behind the tread. The iron is a hinge: what stands beside the tread falls.`,
+    `It is then ${lengthWords(held(ankle))} ${ankle > 0 ? 'behind' : 'ahead of'} the ankle and ${lengthWords(held(toe))} behind the toe; sitting upright, ${lengthWords(held(sitting))} behind the tread. The iron is a hinge: what stands beside the tread falls.`,
   hipTitle: 'Spread of the hips',
   hipSpread: (deg: number, level: 'comfortable' | 'wide' | 'caution'): string =>
     `${Math.round(deg)}° to each side: ${level === 'comfortable' ? 'comfortable' : level === 'wide' ? 'wide, for a while' : 'wider than most hips bear; watch for a rocking seat'}.`,
   hipHigher: (byMm: number, deg: number): string =>
-    `A seat ${byMm} mm higher would make it ${deg.toFixed(1)}°, and put the rider ${byMm} mm higher over the horse.`,
+    `A seat ${lengthWords(byMm)} higher would make it ${deg.toFixed(1)}°, and put the rider ${lengthWords(byMm)} higher over the horse.`,
   hipWidest: 'The thigh touches at the barrel’s widest: a higher seat buys nothing.',
   hipInjury: 'This rider has an old hip: comfort wins over the band.',
   weightTitle: 'Weight',
@@ -129,18 +130,18 @@ export const LEG_PHRASES = {
   weightUnknownRider: 'The rider’s weight isn’t known.',
   evenTitle: 'The pair',
   remedy: (remedy: PairRemedy): string => REMEDY_WORDS(remedy),
-  stretched: (near: number, off: number): string => `Since it was measured first: near ${signed(near)} mm, off ${signed(off)} mm.`,
+  stretched: (near: number, off: number): string => `Since it was measured first: near ${lengthWords(signed(near))}, off ${lengthWords(signed(off))}.`,
   perHole: (mm: number, measured: boolean): string =>
-    measured ? `One hole is ${mm.toFixed(1)} mm of hang, as measured.` : `One hole is ${mm.toFixed(1)} mm of hang by the rule.`,
+    measured ? `One hole is ${lengthWords(mm.toFixed(1))} of hang, as measured.` : `One hole is ${lengthWords(mm.toFixed(1))} of hang by the rule.`,
   doublesHalf: 'The strap is doubled: a hole changes the hang by half its spacing.',
-  purposely: (mm: number, by: string, reason: string): string => `Uneven on purpose, off ${signed(mm)} mm, ${by}: ${reason}`,
+  purposely: (mm: number, by: string, reason: string): string => `Uneven on purpose, off ${lengthWords(signed(mm))}, ${by}: ${reason}`,
   legsDiffer: (mm: number): string =>
-    `The ${mm > 0 ? 'off' : 'near'} leg is ${held(mm)} mm longer. Leathers stay even unless a named person gives a reason.`,
+    `The ${mm > 0 ? 'off' : 'near'} leg is ${lengthWords(held(mm))} longer. Leathers stay even unless a named person gives a reason.`,
   flapTitle: 'This saddle for this rider',
   criterion: (id: RiderCriterion): string => CRITERION_WORDS[id],
   suits: (word: SuitsWord): string => SUITS_WORDS[word],
   between: (least: number, most: number, share: boolean): string =>
-    share ? `wants ${Math.round(100 * least)} to ${Math.round(100 * most)} %` : `wants ${Math.round(least)} to ${Math.round(most)} mm`,
+    share ? `wants ${Math.round(100 * least)} to ${Math.round(100 * most)} %` : `wants ${lengthNumber(Math.round(least))} to ${lengthWords(Math.round(most))}`,
   has: (value: number | null, share: boolean): string =>
     value === null ? 'not measured' : share ? `${Math.round(100 * value)} %` : mmWords(value),
   seatSize: (size: number, low: number, high: number): string =>
@@ -150,28 +151,28 @@ export const LEG_PHRASES = {
   againstTitle: 'On another saddle',
   againstNone: 'Choose a saddle to see how many holes to move.',
   againstMove: (purpose: string, holes: number | null, mm: number): string =>
-    `${purpose}: ${holes === null ? '' : holes === 0 ? 'same holes, ' : `${holesWords(Math.abs(holes))} ${holes > 0 ? 'longer' : 'shorter'}, `}${signed(mm)} mm`,
+    `${purpose}: ${holes === null ? '' : holes === 0 ? 'same holes, ' : `${holesWords(Math.abs(holes))} ${holes > 0 ? 'longer' : 'shorter'}, `}${lengthWords(signed(mm))}`,
   buyTitle: 'Leathers to buy',
   buyOne: (mm: number, miss: number, spare: number): string =>
-    `One pair serves all: ${bothUnitsWords(mm)}. Worst miss ${Math.round(miss)} mm, ${countWords(spare, 'hole')} to spare.`,
+    `One pair serves all: ${bothUnitsWords(mm)}. Worst miss ${lengthWords(Math.round(miss))}, ${countWords(spare, 'hole')} to spare.`,
   buyTwo: (shorter: number, longer: number, on: string): string =>
     `No one pair serves all: ${bothUnitsWords(shorter)} for ${on}, ${bothUnitsWords(longer)} for the rest.`,
   buyNone: 'No length of the list serves all of them, and no two do.',
   buyKind: (looped: boolean, holes: number, spacingMm: number): string =>
-    `${looped ? 'doubled' : 'single strap'}, ${holes} holes ${spacingMm} mm apart`,
+    `${looped ? 'doubled' : 'single strap'}, ${holes} holes ${lengthWords(spacingMm)} apart`,
   buyFrom: 'Lengths of the practice’s list.',
   loadTitle: 'In the fit room',
   load: (kg: number, along: number, aside: number): string =>
-    `${Math.round(kg)} kg, ${held(along)} mm ${along >= 0 ? 'behind' : 'ahead of'} the seat’s lowest point${Math.abs(aside) < 0.5 ? '' : `, ${held(aside)} mm to the ${aside > 0 ? 'off' : 'near'} side`}.`,
+    `${Math.round(kg)} kg, ${lengthWords(held(along))} ${along >= 0 ? 'behind' : 'ahead of'} the seat’s lowest point${Math.abs(aside) < 0.5 ? '' : `, ${lengthWords(held(aside))} to the ${aside > 0 ? 'off' : 'near'} side`}.`,
   loadShort: (aside: number): string =>
-    `With the near leather one hole short the weight goes ${held(aside)} mm to the ${aside > 0 ? 'off' : 'near'} side.`,
+    `With the near leather one hole short the weight goes ${lengthWords(held(aside))} to the ${aside > 0 ? 'off' : 'near'} side.`,
   takeLoad: 'See it in the fit room',
   warning: (w: PlanWarning): string =>
     w.code === 'kneeBehindBar'
-      ? `The knee lies ${Math.round(w.byMm)} mm behind the bar: longer than this leg can use with its knee in the flap.`
+      ? `The knee lies ${lengthWords(Math.round(w.byMm))} behind the bar: longer than this leg can use with its knee in the flap.`
       : w.code === 'farApart'
         ? `${w.holes} holes from the first purpose: more than is ridden. Check the lengths.`
-        : `The holes end: ${Math.abs(Math.round(w.missMm))} mm too ${w.missMm > 0 ? 'long' : 'short'} at the nearest. Other leathers, or a hole more.`,
+        : `The holes end: ${lengthWords(Math.abs(Math.round(w.missMm)))} too ${w.missMm > 0 ? 'long' : 'short'} at the nearest. Other leathers, or a hole more.`,
   ironNarrow: 'The fitter decides; the rider’s pain goes to a doctor, the horse’s to a veterinary surgeon.',
   bandSet: 'Angles',
   bandPhoto: 'as on a photo',
@@ -229,7 +230,7 @@ export const SUITS_WORDS: Readonly<Record<SuitsWord, string>> = {
 };
 
 const signed = (mm: number): string => `${mm < 0 ? '−' : '+'}${Math.abs(Math.round(mm))}`;
-const longer = (mm: number): string => (Math.abs(mm) < 0.5 ? 'the same' : `${held(mm)} mm ${mm > 0 ? 'longer' : 'shorter'}`);
+const longer = (mm: number): string => (Math.abs(mm) < 0.5 ? 'the same' : `${lengthWords(held(mm))} ${mm > 0 ? 'longer' : 'shorter'}`);
 
 function REMEDY_WORDS(remedy: PairRemedy): string {
   switch (remedy.code) {
@@ -238,10 +239,10 @@ function REMEDY_WORDS(remedy: PairRemedy): string {
     case 'otherHole':
       return `The ${remedy.side} leather has stretched: ride it ${holesWords(remedy.holes)} shorter than the other. Swapping sides evens the wear to come.`;
     case 'halfAHole':
-      return `Whole holes don’t even it: have a saddler punch half a hole on the ${remedy.side} side; it leaves ${held(remedy.leavesMm)} mm.`;
+      return `Whole holes don’t even it: have a saddler punch half a hole on the ${remedy.side} side; it leaves ${lengthWords(held(remedy.leavesMm))}.`;
     case 'swap':
-      return `The off bar hangs ${held(remedy.offBarLowerMm)} mm lower: swapping sides helps today and leaves ${held(remedy.leavesMm)} mm. The bars are a saddler’s work.`;
+      return `The off bar hangs ${lengthWords(held(remedy.offBarLowerMm))} lower: swapping sides helps today and leaves ${lengthWords(held(remedy.leavesMm))}. The bars are a saddler’s work.`;
     case 'replacePair':
-      return `They differ by ${held(remedy.differMm)} mm: replace the pair.`;
+      return `They differ by ${lengthWords(held(remedy.differMm))}: replace the pair.`;
   }
 }

@@ -1,4 +1,5 @@
-import { type LengthUnit, MM_PER_HAND, fingersFromMm, fromMm, handsFromMm } from '@fulcra/core';
+import { lengthWords } from './person-unit';
+import { MM_PER_HAND, fingersFromMm, fromMm, handsFromMm } from '@fulcra/core';
 import { format, formatDistanceStrict, getYear, parseISO } from 'date-fns';
 import { enGB } from 'date-fns/locale/en-GB';
 
@@ -13,16 +14,13 @@ export function fingersWords(mm: number, fingerMm: number): string {
   return `${whole > 0 || half === '' ? whole : ''}${half} ${count <= 1 ? 'finger' : 'fingers'}`;
 }
 
-export const mmWords = (mm: number): string => `${Math.round(mm)} mm`;
+export const mmWords = (mm: number): string => lengthWords(Math.round(mm));
 /** Length in both unit systems: 742 mm (29.2 in). */
 export const bothUnitsWords = (mm: number): string => `${Math.round(mm)} mm (${fromMm(mm, 'in').toFixed(1)} in)`;
 /** "one place", "3 places". */
 export const countWords = (count: number, one: string, many = `${one}s`): string =>
   `${count === 1 ? 'one' : count} ${count === 1 ? one : many}`;
 export const degWords = (deg: number): string => `${Math.round(deg)}°`;
-
-/** Decimals that a tape shows in each unit. */
-export const UNIT_DECIMALS: Readonly<Record<LengthUnit, number>> = { mm: 0, cm: 1, in: 2 };
 
 export const heightWords = (mm: number): string => (mm < MM_PER_HAND ? mmWords(mm) : `${handsFromMm(mm)} hh (${Math.round(mm / 10)} cm)`);
 

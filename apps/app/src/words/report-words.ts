@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type OwnerWordBody, type Report } from '@fulcra/contract';
 import { type FrontVerdictCode, type SectionChange } from '@fulcra/core';
 import { dayWords } from './measure-words';
@@ -61,8 +62,8 @@ export function ownerWordWords(body: OwnerWordBody): string {
       return [
         'Measured at home:',
         [
-          body.backLengthMm === null ? null : `back length by the hair line ${Math.round(body.backLengthMm)} mm`,
-          body.girthMm === null ? null : `round the girth ${Math.round(body.girthMm)} mm`,
+          body.backLengthMm === null ? null : `back length by the hair line ${lengthWords(Math.round(body.backLengthMm))}`,
+          body.girthMm === null ? null : `round the girth ${lengthWords(Math.round(body.girthMm))}`,
           body.weightKg === null ? null : `${Math.round(body.weightKg)} kg`,
           body.tiltDeg === null ? null : `phone tilted ${body.tiltDeg.toFixed(0)}°`,
           body.stood.length === 0 ? null : `stood ${body.stood.map((s) => STOOD_WORDS[s]).join(', ')}`,

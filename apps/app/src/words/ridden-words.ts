@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type CriterionId, PEAK_OVER_MM2 } from '@fulcra/core';
 import { type CriterionWords } from './criterion-words-of';
 
@@ -10,7 +11,7 @@ const creeps = (name: string): CriterionWords => ({
   lower: 'Look which way it goes: girth and groove, the slope of the back, then its match.',
   on: 'side',
   how: ({ engine: { creepMm, stays } }) =>
-    `How far it moves from the second stride to the third, at the same instant: under ${creepMm.stays} mm it stays, to ${creepMm.runs} mm it works, past that it runs; ${stays.levelMm} mm stands for an instant at which it found no rest (defaults).`,
+    `How far it moves from the second stride to the third, at the same instant: under ${lengthWords(creepMm.stays)} it stays, to ${lengthWords(creepMm.runs)} it works, past that it runs; ${lengthWords(stays.levelMm)} stands for an instant at which it found no rest (defaults).`,
 });
 
 type RiddenId =

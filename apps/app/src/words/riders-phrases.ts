@@ -1,3 +1,4 @@
+import { lengthWords, personUnit } from './person-unit';
 import { type OldInjury } from '@fulcra/contract';
 import { type Purpose, type RiderMeasure } from '@fulcra/core';
 
@@ -64,13 +65,17 @@ export const RIDERS_PHRASES = {
   oldInjuries: 'Old injuries: comfort wins over the band',
   injuryHint: 'A stiff hip or knee is a reason for a longer leather than the band says; pain is one for a doctor.',
   legsDiffer: 'Legs of different length',
-  offLonger: 'Off leg longer, mm',
+  get offLonger() {
+    return `Off leg longer, ${personUnit.now()}`;
+  },
   legsAsMeasured: (mm: number): string =>
-    mm === 0 ? 'Measured: alike.' : `The ${mm > 0 ? 'off' : 'near'} leg is ${Math.abs(mm)} mm longer.`,
+    mm === 0 ? 'Measured: alike.' : `The ${mm > 0 ? 'off' : 'near'} leg is ${lengthWords(Math.abs(mm))} longer.`,
   neverUneven: 'Leathers stay even all the same, unless a named person answers for it with a reason.',
-  unevenBy: (mm: number, by: string): string => `Off leather ${Math.abs(mm)} mm ${mm > 0 ? 'longer' : 'shorter'} on purpose, says ${by}`,
+  unevenBy: (mm: number, by: string): string => `Off leather ${lengthWords(Math.abs(mm))} ${mm > 0 ? 'longer' : 'shorter'} on purpose, says ${by}`,
   leaveUneven: 'Hang them uneven on purpose',
-  howMuchLonger: 'Off leather longer by, mm (minus: shorter)',
+  get howMuchLonger() {
+    return `Off leather longer by, ${personUnit.now()} (minus: shorter)`;
+  },
   whoSays: 'Who answers for it',
   whyUneven: 'Reason',
   keepUneven: 'Keep this',
@@ -84,7 +89,7 @@ export const RIDERS_PHRASES = {
   withdraw: 'Withdraw',
   bringBack: 'Bring back',
   withdrawn: 'withdrawn',
-  grown: (mm: number): string => `${mm > 0 ? '+' : '−'}${Math.abs(Math.round(mm))} mm since the time before`,
+  grown: (mm: number): string => `${mm > 0 ? '+' : '−'}${lengthWords(Math.abs(Math.round(mm)))} since the time before`,
   figureShows: (name: string): string => `A standing and a seated figure; marked: ${name}`,
   figurePlain: 'A standing and a seated figure with the lengths that can be measured',
   standing: 'standing',

@@ -1,3 +1,4 @@
+import { lengthNumber, lengthWords } from './person-unit';
 /** What the screens of this part say. */
 export const SADDLES_PHRASES = {
   walkAfter: 'Once it is in the stock it is walked round for safety.',
@@ -10,16 +11,16 @@ export const SADDLES_PHRASES = {
   touchAMeasure: 'Touch a measure: the drawing shows where it is taken.',
   saddle: (id: string): string => `saddle.${id}`,
   less: (name: string): string => `${name}: less`,
-  typeIt: (name: string, value: number, unit: string): string => `${name}: ${value} ${unit}, type it`,
+  typeIt: (name: string, shown: string): string => `${name}: ${shown}, type it`,
   more: (name: string): string => `${name}: more`,
   noneBareBars: 'none, bare bars',
-  mm: (value: number): string => `${value} mm`,
+  mm: (value: number): string => lengthWords(value),
   in400: (mm: string): string => `${mm} in 400`,
   kg: (massKg: number): string => `${massKg} kg`,
   theSaddleFrom: 'The saddle from the near side',
   theSaddleFromBelow: 'The saddle from below',
   theArchFrom: 'The arch from the front',
-  crownRadiusMm: (shape: number): string => `crown radius ${shape} mm`,
+  crownRadiusMm: (shape: number): string => `crown radius ${lengthWords(shape)}`,
   notAtAll: 'not at all',
   byPlate: 'by plate',
   inTheWorkshop: 'in the workshop',
@@ -79,7 +80,7 @@ export const SADDLES_PHRASES = {
   searchLooksAt: 'Search looks at names, makers, places and notes.',
   showAll: 'Show all',
   mmAt100: (maker: string, label: string, includedAngleDeg: number, spanAt100Mm: number, lengthMm: number): string =>
-    `${maker} “${label}”: ${includedAngleDeg}°, ${spanAt100Mm} mm at 100; ${lengthMm} mm long`,
+    `${maker} “${label}”: ${includedAngleDeg}°, ${lengthWords(spanAt100Mm)} at ${lengthNumber(100)}; ${lengthWords(lengthMm)} long`,
   asItIsNothing: 'as it is; nothing to set',
   waysToSet: (count: number): string => `${count} ways to set it`,
   photoOf: (name: string): string => `Photo of ${name}`,
@@ -96,10 +97,10 @@ export const SADDLES_PHRASES = {
   seatAndFlap: 'Seat, flap and bars',
   seatFor: 'For the rider’s leg; the near side where both are alike. Nothing here has to be known.',
   seatUnknown: 'not measured',
-  seatAssumed: (mm: number): string => `not measured; ${mm} mm taken`,
-  seatOutside: (name: string, least: number, most: number): string => `${name} lies between ${least} and ${most} mm. Check the unit.`,
+  seatAssumed: (mm: number): string => `not measured; ${lengthWords(mm)} taken`,
+  seatOutside: (name: string, least: number, most: number): string => `${name} lies between ${lengthNumber(least)} and ${lengthWords(most)}. Check the unit.`,
   seatClear: (name: string): string => `${name}: unknown again`,
   clear: 'clear',
   typeSeat: (name: string): string => `${name}: type it`,
-  mmOf: (mm: number): string => `${mm} mm`,
+  mmOf: (mm: number): string => lengthWords(mm),
 } as const;

@@ -1,11 +1,13 @@
+import { lengthNumber, lengthWords, personUnit } from './person-unit';
 /** What the screens of this part say. */
 export const SECTION_PHRASES = {
+  asLastTime: (day: string): string => `As on ${day}: by eye, not measured`,
   aStraightEdge: 'A straight edge held level over the back: how far below it the spine lies. Three places are enough, more are better.',
-  mm: (xMm: number, rest: string): string => `${xMm} mm ${rest}`,
-  dropAtMm: (xMm: number): string => `Drop at ${xMm} mm`,
+  mm: (xMm: number, rest: string): string => `${lengthWords(xMm)} ${rest}`,
+  dropAtMm: (xMm: number): string => `Drop at ${lengthWords(xMm)}`,
   andMmAnd: (id: string, part: number, part2: number, part3: number, part4: number, deg: string): string =>
-    `${id}, ${part} and ${part2} mm: ${part3} and ${part4} mm across, ${deg}`,
-  mmMm: (yMm: number, rest: string, zMm: number, rest2: string): string => `${yMm} mm ${rest}, ${zMm} mm ${rest2}`,
+    `${id}, ${lengthNumber(part)} and ${lengthWords(part2)}: ${lengthNumber(part3)} and ${lengthWords(part4)} across, ${deg}`,
+  mmMm: (yMm: number, rest: string, zMm: number, rest2: string): string => `${lengthWords(yMm)} ${rest}, ${lengthWords(zMm)} ${rest2}`,
   drops: 'Drops',
   points: 'Points',
   curveSensor: 'Curve sensor',
@@ -16,11 +18,15 @@ export const SECTION_PHRASES = {
   pointsTheMost: (lengthText: number): string => `${lengthText} points, the most it holds`,
   points2: (lengthText: number): string => `${lengthText} points`,
   widths: 'Widths',
-  mmBehindThe: (name: string, atMm: number): string => `${name}, ${atMm} mm behind the scapula`,
+  mmBehindThe: (name: string, atMm: number): string => `${name}, ${lengthWords(atMm)} behind the scapula`,
   someWidthsAre: 'Some widths are still missing: tap their numbers, or remove that depth.',
   seeWhatFits: 'See what fits',
-  takenAtMm: 'Taken at, mm behind the scapula',
-  mmBehindTheScapula: 'mm behind the scapula',
+  get takenAtMm() {
+    return `Taken at, ${personUnit.now()} behind the scapula`;
+  },
+  get mmBehindTheScapula() {
+    return `${personUnit.now()} behind the scapula`;
+  },
   thisVisitIs: 'This visit is closed: its takes stand as they are. Opening it again goes on record.',
   fiveTakesAre: 'Five takes are the most. Withdraw one to take another.',
   openThisVisit: 'Open this visit again to measure',

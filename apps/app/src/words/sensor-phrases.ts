@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 /** What the screens of this part say. */
 export const SENSOR_PHRASES = {
   connectAgain: 'Connect again',
@@ -18,7 +19,7 @@ export const SENSOR_PHRASES = {
   connectedButNothing: 'Connected, but nothing comes. Is it asleep?',
   theDeviceIs: 'The device is gone. The last reading stands below; connect again, or measure by hand.',
   jointsMmApart: (name: string, joints: number, pitchMm: number, received: number, lost: number, unreadable: number): string =>
-    `${name}: ${joints} joints, ${pitchMm} mm apart. ${received} readings, ${lost} lost, ${unreadable} unreadable.`,
+    `${name}: ${joints} joints, ${lengthWords(pitchMm)} apart. ${received} readings, ${lost} lost, ${unreadable} unreadable.`,
   steady: 'steady',
   noisy: 'noisy',
   dropsLines: 'drops lines',

@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import {
   type AxisId,
   type BackPose,
@@ -54,11 +55,11 @@ export const POSE_WORDS: Readonly<Record<BackPose, string>> = {
 
 export const GAIT_WORDS: Readonly<Record<Gait, string>> = { stand: 'halt', walk: 'walk', trot: 'trot', canter: 'canter', jump: 'jump' };
 
-export const padWords = ({ kind, thicknessMm }: Pad): string => (kind === 'none' ? 'none' : `${kind}, ${thicknessMm} mm`);
+export const padWords = ({ kind, thicknessMm }: Pad): string => (kind === 'none' ? 'none' : `${kind}, ${lengthWords(thicknessMm)}`);
 export const strapsWords = (straps: readonly StrapId[]): string =>
   straps.length === 0 ? 'none' : straps.map((s) => STRAP_WORDS[s]).join(' + ');
 
-const pair = (near: number, off: number): string => (near === off ? `${signedMm(near)} mm` : `N ${signedMm(near)} · O ${signedMm(off)}`);
+const pair = (near: number, off: number): string => (near === off ? lengthWords(signedMm(near)) : `N ${signedMm(near)} · O ${signedMm(off)}`);
 export const signedMm = (mm: number): string => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0');
 
 /** What an axis stands at. */
@@ -68,18 +69,18 @@ export function axisValue(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
     case 'width': {
       const setting = saddle.front.settings[setup.width]!;
       const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(saddle.front, setting, setup.shape));
-      return `${Math.round(includedAngleDeg)}° · ${Math.round(spanAt100Mm)} mm “${setting.label}”`;
+      return `${Math.round(includedAngleDeg)}° · ${lengthWords(Math.round(spanAt100Mm))} “${setting.label}”`;
     }
     case 'archShape':
-      return `${SHAPE_WORDS[shapeOf(saddle, setup)]}, crown radius ${crownRadiusMm(saddle, setup)} mm`;
+      return `${SHAPE_WORDS[shapeOf(saddle, setup)]}, crown radius ${lengthWords(crownRadiusMm(saddle, setup))}`;
     case 'curve':
-      return `${setup.curveMm} mm in 400`;
+      return `${lengthWords(setup.curveMm)} in 400`;
     case 'frontDepth':
-      return `${setup.frontDepthMm} mm`;
+      return lengthWords(setup.frontDepthMm);
     case 'gusset':
-      return `${setup.rearDepthMm} mm`;
+      return lengthWords(setup.rearDepthMm);
     case 'place':
-      return `arch at ${setup.placeMm} mm`;
+      return `arch at ${lengthWords(setup.placeMm)}`;
     case 'flockFront':
       return pair(flock.near.front, flock.off.front);
     case 'flockMiddle':
@@ -89,7 +90,7 @@ export function axisValue(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
     case 'flockNear': {
       const by = (['front', 'middle', 'rear'] as const).map((z) => flock.near[z] - flock.off[z]);
       const least = Math.min(...by.map(Math.abs));
-      return least === 0 ? 'even' : `${by[0]! > 0 ? 'near' : 'off'} +${least} mm`;
+      return least === 0 ? 'even' : `${by[0]! > 0 ? 'near' : 'off'} +${lengthWords(least)}`;
     }
     case 'shimFront':
       return pair(shims.near.front, shims.off.front);
@@ -98,17 +99,17 @@ export function axisValue(saddle: DescribedSaddle, setup: SaddleSetup, axis: Axi
     case 'shimRear':
       return pair(shims.near.rear, shims.off.rear);
     case 'shimFrontNear':
-      return `${shims.near.front} mm`;
+      return lengthWords(shims.near.front);
     case 'shimFrontOff':
-      return `${shims.off.front} mm`;
+      return lengthWords(shims.off.front);
     case 'shimMiddleNear':
-      return `${shims.near.middle} mm`;
+      return lengthWords(shims.near.middle);
     case 'shimMiddleOff':
-      return `${shims.off.middle} mm`;
+      return lengthWords(shims.off.middle);
     case 'shimRearNear':
-      return `${shims.near.rear} mm`;
+      return lengthWords(shims.near.rear);
     case 'shimRearOff':
-      return `${shims.off.rear} mm`;
+      return lengthWords(shims.off.rear);
     case 'pad':
       return padWords(setup.pad);
     case 'straps':

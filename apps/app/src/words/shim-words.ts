@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type BySideAndZone, type NearOff, type Zone, SIDES, ZONES } from '@fulcra/core';
 
 /** One shim as it is cut and put in. */
@@ -19,10 +20,10 @@ export const shimsPut = (shims: BySideAndZone): ShimPut[] =>
   ZONES.flatMap((zone) => SIDES.flatMap((side) => (shims[side][zone] === 0 ? [] : [{ side, zone, mm: shims[side][zone] }])));
 
 /** "3 mm, front off pocket, curved edge to the blade". */
-export const shimWords = ({ side, zone, mm }: ShimPut): string => `${mm} mm, ${zone} ${side} pocket${EDGE[zone]}`;
+export const shimWords = ({ side, zone, mm }: ShimPut): string => `${lengthWords(mm)}, ${zone} ${side} pocket${EDGE[zone]}`;
 
 /** All of them in a line, short: "shims front off 3, rear near 6 mm"; nothing where there are none. */
 export function shimsLine(shims: BySideAndZone): string | null {
   const put = shimsPut(shims);
-  return put.length === 0 ? null : `shims ${put.map(({ side, zone, mm }) => `${zone} ${side} ${mm}`).join(', ')} mm`;
+  return put.length === 0 ? null : `shims ${lengthWords(put.map(({ side, zone, mm }) => `${zone} ${side} ${mm}`).join(', '))}`;
 }

@@ -1,3 +1,4 @@
+import { lengthWords, personUnit } from './person-unit';
 import { type PhotoPoint } from '@fulcra/core';
 
 export const POINT_WORDS: Readonly<Record<PhotoPoint, string>> = {
@@ -37,7 +38,9 @@ export const SIDE_PHOTO_PHRASES = {
   looks: 'The horse looks',
   left: 'left',
   right: 'right',
-  scaleMm: 'Known length, mm',
+  get scaleMm() {
+    return `Known length, ${personUnit.now()}`;
+  },
   scaleHint:
     'A staff or the iron’s height, at the near leg. Not the tread’s width: it points at the camera. Not the horse’s height: it lies deeper, and would be 4 to 6 % wrong.',
   distance: 'Camera away, m',
@@ -45,13 +48,13 @@ export const SIDE_PHOTO_PHRASES = {
   noPlumb: 'Without a plumb nothing can be said: draw one, or give the phone’s tilt.',
   noScale: 'Mark both ends of the known length.',
   behind: (name: string): string => `${name} from the hip’s plumb`,
-  offset: (mm: number): string => (Math.abs(mm) < 0.5 ? 'on it' : `${Math.abs(Math.round(mm))} mm ${mm > 0 ? 'behind' : 'ahead'}`),
+  offset: (mm: number): string => (Math.abs(mm) < 0.5 ? 'on it' : `${lengthWords(Math.abs(Math.round(mm)))} ${mm > 0 ? 'behind' : 'ahead'}`),
   kneeAngle: 'Knee, seen from the side',
   hipAngle: 'Hip, shoulder to knee',
   trunkLean: 'Trunk, forward of upright',
   leatherAngle: 'Leather from its plumb',
   notMarked: 'not marked',
-  error: (mm: number, deg: number): string => `Sure to about ± ${mm} mm and ± ${deg}°, at six metres or more.`,
+  error: (mm: number, deg: number): string => `Sure to about ± ${lengthWords(mm)} and ± ${deg}°, at six metres or more.`,
   keep: 'Keep these marks',
   kept: 'Marks kept.',
   board: 'The photo with its marks',

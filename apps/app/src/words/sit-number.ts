@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type CriterionId, type RetiredCriterionId, type Unit } from '@fulcra/core';
 
 export const signed = (value: number, decimals: number): string =>
@@ -18,7 +19,7 @@ export function sitNumber(id: CriterionId | RetiredCriterionId, unit: Unit, valu
     SIGNED.has(id) ? signed(Number(v.toFixed(decimals)), decimals) : `${v < 0 ? '−' : ''}${Math.abs(v).toFixed(decimals)}`;
   switch (unit) {
     case 'mm':
-      return `${write(value, Math.abs(value) < 10 ? 1 : 0)} mm`;
+      return `${lengthWords(write(value, Math.abs(value) < 10 ? 1 : 0))}`;
     case 'deg':
       return `${write(value, 1)}°`;
     case 'share':

@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type Station, BASE_BEHIND_FRONT_MM } from '@fulcra/core';
 
 /** What each tracing is called, on the backline and in full, and how it is taken. */
@@ -10,7 +11,9 @@ export const STATION_WORDS: Readonly<Record<Station, { readonly peg: string; rea
   base: {
     peg: 'base',
     name: 'Base of the withers',
-    how: `${BASE_BEHIND_FRONT_MM} mm behind the front, where the withers run out. Both legs straight down.`,
+    get how() {
+      return `${lengthWords(BASE_BEHIND_FRONT_MM)} behind the front, where the withers run out. Both legs straight down.`;
+    },
   },
   low: { peg: 'low', name: 'Low point', how: 'Where a pen rolled along the spine comes to rest.' },
   lastRib: { peg: 'last rib', name: 'Last rib', how: 'Over the last rib. Nothing of a panel may rest behind it.' },

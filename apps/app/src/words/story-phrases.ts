@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type ChainMove, type ForecastHeld, type StrapId } from '@fulcra/core';
 import { changeWords, dayWords } from './measure-words';
 import { strapsWords } from './setup-words';
@@ -15,8 +16,8 @@ export const STORY_PHRASES = {
   weighs: (kg: number): string => `${Math.round(kg)} kg`,
   work: (work: string): string => `work: ${work}`,
   improving: 'It improves: withers up, front not lifted, straps not forward.',
-  withers: (mm: number): string => `withers ${changeWords(mm, 0)} mm`,
-  front: (mm: number): string => `front ${changeWords(mm, 1)} mm`,
+  withers: (mm: number): string => `withers ${lengthWords(changeWords(mm, 0))}`,
+  front: (mm: number): string => `front ${lengthWords(changeWords(mm, 1))}`,
   strapsMoved: (places: number): string =>
     places === 0 ? 'straps as they were' : `straps ${Math.abs(places)} ${places > 0 ? 'back' : 'forward'}`,
   straps: (straps: readonly StrapId[]): string => `straps ${strapsWords(straps)}`,
@@ -40,6 +41,6 @@ export function moveWords({ witherMm, frontMm, strapsBack }: ChainMove): string 
 
 /** What was foretold of the present tree's front, and what came. */
 export const foretoldWords = ({ dates, expected, least, most, came, held }: ForecastHeld): string =>
-  `Foretold from ${dates} dates: ${expected.toFixed(1)} mm tip minus top (${least.toFixed(1)} to ${most.toFixed(1)}); came ${came.toFixed(1)} mm: ${held ? 'as foretold' : 'not as foretold'}.`;
+  `Foretold from ${dates} dates: ${lengthWords(expected.toFixed(1))} tip minus top (${least.toFixed(1)} to ${most.toFixed(1)}); came ${lengthWords(came.toFixed(1))}: ${held ? 'as foretold' : 'not as foretold'}.`;
 
 export const onDay = (on: string): string => dayWords(on);

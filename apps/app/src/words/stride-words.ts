@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import {
   type BladeMeets,
   type Ridden,
@@ -67,7 +68,7 @@ const movesWords = (told: StrideTold): string => {
   const { word, towards, creepMm, noRest } = told;
   const way = towards === null ? '' : ` ${TOWARDS[towards]}`;
   if (noRest !== null) return `${leavesWords(told)}${way}: no rest at ${noRest.instant} of ${INSTANTS} in stride ${noRest.stride + 1}`;
-  const creep = `${(creepMm ?? 0).toFixed(1)} mm a stride`;
+  const creep = `${lengthWords((creepMm ?? 0).toFixed(1))} a stride`;
   return word === 'stays' ? `stays (${creep})` : `${word}${way}, ${creep}`;
 };
 
@@ -82,7 +83,7 @@ export function strideLine(told: StrideTold): string {
     ...(peak === null
       ? []
       : [`hardest at ${peak.instant} of ${INSTANTS}: ${peak.kPa.toFixed(0)} kPa, ${peak.ratio.toFixed(2)} times an exact fit`]),
-    ...(over === null ? [] : [`least room over the withers ${over.mm.toFixed(0)} mm`]),
+    ...(over === null ? [] : [`least room over the withers ${lengthWords(over.mm.toFixed(0))}`]),
     ...blades.map(bladeWords),
     ...(drift === null || told.noRest !== null
       ? []

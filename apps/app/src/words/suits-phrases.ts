@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 /** What the screen of saddles for horse and rider says. */
 export const SUITS_PHRASES = {
   title: 'For both',
@@ -15,7 +16,7 @@ export const SUITS_PHRASES = {
   place: (place: number, of: number, headline: string): string => `${place} of ${of}: ${headline}`,
   fails: (list: string): string => `misses: ${list}`,
   unknown: (list: string): string => `not measured: ${list}`,
-  leather: (mm: number): string => `leather ${Math.round(mm)} mm`,
+  leather: (mm: number): string => `leather ${lengthWords(Math.round(mm))}`,
   cannot: 'this leg can’t be hung on it',
   noHorse: 'The back isn’t measured well enough to lay a saddle on: only the rider’s side is judged.',
   how: 'The rider’s side is judged with each saddle where the school puts it; the horse’s with each at its best setting. A saddle that one of them can’t have is not outvoted by the other.',

@@ -1,3 +1,4 @@
+import { lengthNumber, lengthWords } from './person-unit';
 import { type TackFinding, type TackKind, type TackPoint, type TackRound, type TackSpot, type TackState } from '@fulcra/core';
 import { BAR_TAIL_PAST_CANTLE_MM, BOOT_HEEL_LEAST_MM, IRON_OVER_BOOT_MM } from '@fulcra/core';
 import { type GIRTH_ELASTICS, type GIRTH_MATERIALS } from '@fulcra/contract';
@@ -110,7 +111,9 @@ export const POINT_WORDS: Readonly<Record<TackPoint, PointWords>> = {
   },
   barTails: {
     name: 'Tails of the bars',
-    how: `Measure how far each bar reaches past the cantle: at least ${BAR_TAIL_PAST_CANTLE_MM} mm.`,
+    get how() {
+      return `Measure how far each bar reaches past the cantle: at least ${lengthWords(BAR_TAIL_PAST_CANTLE_MM)}.`;
+    },
     unsafe: 'Shorter, or broken under the skirt.',
   },
   rigging: { name: 'Rigging', how: 'Pull each ring or plate straight down, hard.', unsafe: 'A screw, rivet or stitch gives.' },
@@ -141,7 +144,9 @@ export const POINT_WORDS: Readonly<Record<TackPoint, PointWords>> = {
   leatherAtBar: { name: 'Where it lies on the bar', how: 'Take it off and bend it where the bar was.', unsafe: 'Cracked or thinned.' },
   iron: {
     name: 'Iron',
-    how: `Look at eye and tread; try the release if it has one. The iron is ${IRON_OVER_BOOT_MM.least} to ${IRON_OVER_BOOT_MM.most} mm wider than the boot; its heel at least ${BOOT_HEEL_LEAST_MM} mm.`,
+    get how() {
+      return `Look at eye and tread; try the release if it has one. The iron is ${lengthNumber(IRON_OVER_BOOT_MM.least)} to ${lengthWords(IRON_OVER_BOOT_MM.most)} wider than the boot; its heel at least ${lengthWords(BOOT_HEEL_LEAST_MM)}.`;
+    },
     unsafe: 'Bent or cracked; a release that opens by itself or not at all; narrower, or so wide that the foot slides through.',
   },
   leatherOther: { name: 'Anything else', how: 'Whatever else you find on this pair.', unsafe: 'Whatever you would not ride in.' },

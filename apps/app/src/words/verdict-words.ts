@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type ArchShape, type Flip, type FrontVerdict, type FrontVerdictCode, type Reason, type Remedy, type Severity } from '@fulcra/core';
 import { type Tone } from './tone';
 import { fingersWords, mmWords } from './measure-words';
@@ -96,7 +97,7 @@ function mainReason(code: FrontVerdictCode): Reason['code'] {
 }
 
 export function flipWords(flip: Flip): string {
-  const by = flip.byDeg === null ? mmWords(flip.byMm) : `${flip.byDeg.toFixed(1)}° (${flip.byMm.toFixed(1)} mm between top and points)`;
+  const by = flip.byDeg === null ? mmWords(flip.byMm) : `${flip.byDeg.toFixed(1)}° (${lengthWords(flip.byMm.toFixed(1))} between top and points)`;
   if (flip.to === 'withersLow') return `${by} less room over the withers would make it too low.`;
   if (flip.to === 'even') return `A change of ${by} would make it even.`;
   return `A change of ${by} would make it too ${flip.to}.`;

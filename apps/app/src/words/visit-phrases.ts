@@ -1,3 +1,4 @@
+import { lengthWords, personUnit } from './person-unit';
 import { capital } from './letter-case';
 import { countWords } from './measure-words';
 /** What the screens of this part say. */
@@ -20,7 +21,7 @@ export const VISIT_PHRASES = {
   school: 'School',
   schoolChange: (name: string): string => `School: ${name}, change`,
   schoolsRulesThat: 'Schools: rules that practitioners differ on',
-  frontAtMm: (stationMm: number, limits: string): string => `Front at ${stationMm} mm; withers ${limits} (defaults).`,
+  frontAtMm: (stationMm: number, limits: string): string => `Front at ${lengthWords(stationMm)}; withers ${limits} (defaults).`,
   itsFrontIs: (good: string): string => `${good} Its front is judged fully.`,
   itsFrontWaits: (lookOut: string, needs: string): string => `${lookOut} Its front waits for ${needs}; the front section stands in.`,
   allTheyTurn: 'All they turn on is measured.',
@@ -32,10 +33,14 @@ export const VISIT_PHRASES = {
   leftOutFor: 'Left out for now; it stays in the list.',
   note: 'Note',
   visitOf: (day: string, fitter: string): string => `Visit of ${day}, ${fitter}`,
-  frontSectionMm: 'Front section, mm behind the resting scapula’s rear edge',
-  stationMm: 'Station, mm',
+  get frontSectionMm() {
+    return `Front section, ${personUnit.now()} behind the resting scapula’s rear edge`;
+  },
+  get stationMm() {
+    return `Station, ${personUnit.now()}`;
+  },
   thisSchoolReads: (wanted: number, stationMm: number): string =>
-    `This school reads its front at ${wanted} mm; this visit takes it at ${stationMm} mm.`,
+    `This school reads its front at ${lengthWords(wanted)}; this visit takes it at ${lengthWords(stationMm)}.`,
   report: 'Owner’s report',
   closeThisVisit: 'Close this visit',
   openThisVisit: 'Open this visit again',

@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type LengthUnit, type TakeWarning, type UnitSlip } from '@fulcra/core';
 import { mmWords } from './measure-words';
 
@@ -11,9 +12,9 @@ export function warningWords(warning: TakeWarning): string {
     case 'SCALE':
       return `It is ${Math.round(warning.ratio * 100)} % of the size of what is known. Is its 100 mm bar really 100 mm?`;
     case 'OFF_CENTRE':
-      return `Its highest place lies ${Math.abs(warning.offMm).toFixed(0)} mm to the ${warning.offMm > 0 ? 'off' : 'near'} of the spine mark. Was the curve centred on the spine?`;
+      return `Its highest place lies ${lengthWords(Math.abs(warning.offMm).toFixed(0))} to the ${warning.offMm > 0 ? 'off' : 'near'} of the spine mark. Was the curve centred on the spine?`;
     case 'HEAD_DOWN':
-      return `The withers rise ${warning.lowerByMm.toFixed(0)} mm less than on the topline. Was the head up?`;
+      return `The withers rise ${lengthWords(warning.lowerByMm.toFixed(0))} less than on the topline. Was the head up?`;
   }
 }
 
@@ -23,10 +24,10 @@ export const UNIT_NAMES: Readonly<Record<LengthUnit, string>> = { mm: 'millimetr
 export function slipWords({ meant, depthMm, widthMm, leastMm, mostMm }: UnitSlip): string {
   const outside = widthMm < leastMm || widthMm > mostMm;
   const said = outside
-    ? `${widthMm < 10 ? `${widthMm.toFixed(1)} mm` : mmWords(widthMm)} from the spine, ${mmWords(depthMm)} down: horses have ${Math.ceil(leastMm)} to ${mmWords(Math.floor(mostMm))} there (default).`
+    ? `${widthMm < 10 ? lengthWords(widthMm.toFixed(1)) : mmWords(widthMm)} from the spine, ${mmWords(depthMm)} down: horses have ${Math.ceil(leastMm)} to ${mmWords(Math.floor(mostMm))} there (default).`
     : 'These widths are not this horse’s: what is known of it is of quite another size.';
   return meant === null ? `${said} Measure once more.` : `${said} Did you mean ${UNIT_NAMES[meant]}?`;
 }
 
 /** Turned round it may lie no nearer and yet stand straight, where as it is it would have to lean. */
-const betterWords = (byMm: number): string => (byMm >= 0.05 ? `fits ${byMm.toFixed(1)} mm better` : 'fits without a lean');
+const betterWords = (byMm: number): string => (byMm >= 0.05 ? `fits ${lengthWords(byMm.toFixed(1))} better` : 'fits without a lean');

@@ -1,3 +1,4 @@
+import { lengthWords } from './person-unit';
 import { type FactBody, type RecordKind, type Write, type WriteOf } from '@fulcra/contract';
 import { dayWords, megabytesWords } from './measure-words';
 import { COMPLAINT_WORDS, FIELD_WORDS, valueWords } from './intake-words';
@@ -53,7 +54,7 @@ function factName(body: FactBody): string {
     case 'trait':
       return `Shape: ${TRAIT_WORDS[body.trait].toLowerCase()}`;
     case 'landmark':
-      return `${LANDMARK_WORDS[body.landmark].name}: ${Math.round(body.atMm)} mm`;
+      return `${LANDMARK_WORDS[body.landmark].name}: ${lengthWords(Math.round(body.atMm))}`;
     case 'barrel':
       return 'The barrel measured';
     case 'sideMarks':

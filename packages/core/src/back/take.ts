@@ -15,11 +15,20 @@ export type TakeReading =
 /** What was written down along the spine. */
 export type LineReading =
   { readonly kind: 'line'; readonly line: readonly PointXZ[] } | { readonly kind: 'drops'; readonly drops: readonly DropAt[] } | BendsTake;
-export type AnyReading = TakeReading | LineReading;
+/** Nobody measured: a hand says that it is as the last visit found it. The points are what was found then. */
+export interface AsLastReading {
+  readonly kind: 'asLast';
+  /** Day of the visit that measured it, YYYY-MM-DD. */
+  readonly day: string;
+  readonly points: readonly PointYZ[];
+}
+export type AnyReading = TakeReading | LineReading | AsLastReading;
 
 export interface Take {
   readonly id: string;
   readonly section: Section;
+  /** The day it was measured, where it was only said to be as it was then. */
+  readonly asLast?: string;
 }
 export interface LineTake {
   readonly id: string;
@@ -56,9 +65,11 @@ type Readings = readonly { readonly id: string; readonly reading: AnyReading }[]
 
 /** For lists that must hold only readable takes: the readable ones, and the problems of the rest. */
 export function readTakes(readings: Readings): Readable<Take> {
-  const outcomes = readings.map(({ id, reading }) => ({ id, outcome: sectionFromReading(reading) }));
+  const outcomes = readings.map(({ id, reading }) => ({ id, reading, outcome: sectionFromReading(reading) }));
   return {
-    takes: outcomes.flatMap(({ id, outcome }) => (outcome.ok ? [{ id, section: outcome.value }] : [])),
+    takes: outcomes.flatMap(({ id, outcome, reading }) =>
+      outcome.ok ? [{ id, section: outcome.value, ...(reading.kind === 'asLast' && { asLast: reading.day }) }] : [],
+    ),
     unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
   };
 }

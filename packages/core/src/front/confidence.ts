@@ -3,6 +3,7 @@ import { halfWidthAtMm, sideAngleDeg } from '../back/section-measures';
 import { type Take } from '../back/take';
 import { type Polyline, point } from '../geometry';
 import { type Random, normal } from '../random/seeded';
+import { MEASURING_ERRORS } from '../schools/measuring-errors';
 import { type NearOff, SIDES, radFromDeg } from '../units';
 
 /** What one hand's error is taken to be where takes can't tell (defaults), and never less than a tape reads. */
@@ -22,13 +23,23 @@ export interface TakesSpread {
   readonly off: SideSpread;
   /** True with fewer than two takes: the spread is a default, not measured. */
   readonly assumed: boolean;
+  /** Nobody measured: it was said to be as last time, and errs as what is set by eye. */
+  readonly asLast?: boolean;
 }
 
-/** How far the consensus may be off, from how far its accepted takes lie apart. */
+/** How far the consensus may be off, from how far its accepted takes lie apart; more where it was only said to be as last time. */
 export function takesSpread(accepted: readonly Take[]): TakesSpread {
   const assumed = accepted.length < 2;
-  return { near: sideSpread(accepted, 'near'), off: sideSpread(accepted, 'off'), assumed };
+  const asLast = accepted.some((t) => t.asLast !== undefined);
+  const times = asLast ? MEASURING_ERRORS.byEyeTimes : 1;
+  const of = (side: NearOff): SideSpread => widened(sideSpread(accepted, side), times);
+  return { near: of('near'), off: of('off'), assumed, asLast };
 }
+
+const widened = ({ sideAngleDeg: deg, halfWidthMm: mm }: SideSpread, times: number): SideSpread => ({
+  sideAngleDeg: deg * times,
+  halfWidthMm: mm * times,
+});
 
 function sideSpread(takes: readonly Take[], side: NearOff): SideSpread {
   if (takes.length < 2) return ASSUMED;
@@ -81,6 +92,8 @@ export interface Confidence<K extends string> {
   /** How often each answer won, most often first. */
   readonly wins: readonly { readonly answer: K; readonly count: number }[];
   readonly assumedSpread: boolean;
+  /** The section was said to be as last time. */
+  readonly asLast: boolean;
 }
 
 /**
@@ -101,5 +114,5 @@ export function confidence<K extends string>(
     if (answer !== null) counts.set(answer, (counts.get(answer) ?? 0) + 1);
   }
   const wins = [...counts].map(([answer, count]) => ({ answer, count })).sort((a, b) => b.count - a.count);
-  return { redraws, wins, assumedSpread: spread.assumed };
+  return { redraws, wins, assumedSpread: spread.assumed, asLast: spread.asLast === true };
 }

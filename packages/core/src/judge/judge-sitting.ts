@@ -80,7 +80,8 @@ export function judgeSitting(input: JudgeInput, school: School, errors: ValueErr
 
 function standsOn(rows: readonly SitRow[], { body }: JudgeInput, school: School): StandsOn {
   const missing = new Set<Need>();
-  const byEye = new Set<Need>();
+  // a whole back is under every number, whichever rule asks for it
+  const byEye = new Set<Need>(body.byEye.filter((need) => need === 'wholeBack'));
   let [answered, asked] = [0, 0];
   for (const { id, verdict, byEye: ofRow } of rows) {
     const weight = school.rules[id]?.weight ?? 0;

@@ -8,6 +8,7 @@ import { type RiderLoad, CELL_MM } from '../sit';
 import { bodyInputOf } from './body-input';
 import { type VisitRecord, measuredVisit } from './measured-visit';
 import { ReadyBody } from './ready-body';
+import { measuredTakes } from './recorded';
 import { pictureOf } from './sit-picture';
 
 /** A visit of the past, as far as it was measured. */
@@ -33,7 +34,7 @@ export const forecastOfHorse = (visits: readonly PastVisit[], tree: PresentTree,
   treeForecast(fitsOfHorse(visits, tree, school), dayNumber(today));
 
 function fitOf(visit: PastVisit, tree: PresentTree, school: School): FitValue[] {
-  const measured = measuredVisit(visit);
+  const measured = measuredVisit({ ...visit, takes: measuredTakes(visit.takes) });
   const section = measured.sections.front.consensus;
   if (section === null) return [];
   const front = frontValues(section, tree, school);

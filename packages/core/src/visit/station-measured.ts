@@ -69,7 +69,12 @@ export function lineMeasurement(all: readonly RecordedTake[], station: Station):
   };
 }
 
-const counted = (records: readonly RecordedTake[]) => records.filter((r) => !r.withdrawn).map(({ id, reading }) => ({ id, reading }));
+/** What counts: what wasn't withdrawn; and what was only said to be as last time, while nobody has measured. */
+function counted(records: readonly RecordedTake[]) {
+  const standing = records.filter((r) => !r.withdrawn);
+  const measured = standing.filter((r) => r.reading.kind !== 'asLast');
+  return (measured.length > 0 ? measured : standing.slice(-1)).map(({ id, reading }) => ({ id, reading }));
+}
 
 const numbered = (records: readonly RecordedTake[], agreement: Agreement, id: string) => ({
   number: records.findIndex((r) => r.id === id) + 1,

@@ -1,3 +1,4 @@
+import { lengthNumber } from '../../words/person-unit';
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { pathOf } from '../../drawings/path-of';
 import { type Landmarks, type SitPicture } from '@fulcra/core';
@@ -66,7 +67,7 @@ export function RoomBackline({ widthPx, layout, landmarks, picture, atMm, onMove
           fontWeight="700"
           fill={palette.action}
         >
-          {`${Math.round(atMm)}`}
+          {lengthNumber(Math.round(atMm))}
         </SvgText>
       </Svg>
     </RailBox>

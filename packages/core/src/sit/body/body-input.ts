@@ -6,6 +6,7 @@ import { backSurface } from '../../back/surface';
 import { type Outcome, done } from '../../problems';
 import { prepareSection } from '../../front/arch-on-section';
 import { type TakesSpread } from '../../front/confidence';
+import { type Need } from '../../schools/needs';
 import { type HorseBody, horseBody } from './horse-body';
 
 /** One measured station with how far its takes lie apart. */
@@ -24,6 +25,12 @@ export interface BodyInput {
   readonly liftMm: number | null;
 }
 
+/** What of the sections nobody measured: they were said to be as last time. */
+const asLastOf = (stations: readonly MeasuredStation[]): Need[] => {
+  const those = stations.filter((s) => s.spread.asLast === true);
+  return [...(those.some((s) => s.station === 'front') ? ['frontSection' as const] : []), ...(those.length > 0 ? ['wholeBack' as const] : [])];
+};
+
 /** The body behind the measures; refused where fewer than two stations were taken. */
 export function bodyFrom(input: BodyInput): Outcome<HorseBody> {
   const { stations, topline, landmarks, liftMm } = input;
@@ -38,6 +45,7 @@ export function bodyFrom(input: BodyInput): Outcome<HorseBody> {
       landmarks,
       stationsMm: Object.fromEntries(EDGE_STATIONS.map((s) => [s, at(s)])) as Record<EdgeStation, number>,
       liftMm,
+      asLast: asLastOf(stations),
       front: front === undefined ? null : { section: prepareSection(front.section), takenAtMm: front.xMm },
     }),
   );

@@ -22,7 +22,7 @@ export interface HorseBody {
   readonly liftMm: number | null;
   /** The front section for laying the arch, and where it was taken. */
   readonly front: FrontOfBody | null;
-  /** What nobody laid a hand on: set by eye, and said in everything that depends on it. */
+  /** What nobody laid a hand on: set by eye, or said to be as last time, and told in everything that depends on it. */
   readonly byEye: readonly Need[];
 }
 
@@ -60,12 +60,14 @@ export interface BodyPlaces {
   readonly stationsMm: Readonly<Record<EdgeStation, number>>;
   readonly liftMm: number | null;
   readonly front: FrontOfBody | null;
+  /** Sections that were said to be as last time. */
+  readonly asLast?: readonly Need[];
 }
 
 /** Where the low point and the base of the withers are taken to be when nobody marked them, as shares of the back (defaults). */
 const UNMARKED = { lowShare: 0.5, witherBaseBehindFrontMm: 60 } as const;
 
-export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm, front }: BodyPlaces): HorseBody {
+export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm, front, asLast = [] }: BodyPlaces): HorseBody {
   const [from, to] = [surface.stationsMm[0]!, surface.stationsMm.at(-1)!];
   const edges = (of: 'spineMm' | 'muscleMm'): WidthAt[] =>
     EDGE_STATIONS.flatMap((station) => {
@@ -84,7 +86,7 @@ export function horseBody(surface: BackSurface, { landmarks, stationsMm, liftMm,
     muscle: edges('muscleMm'),
     liftMm,
     front,
-    byEye: [...new Set(landmarks.readings.flatMap((r) => (r.felt ? [] : (NEED_OF_LANDMARK[r.landmark] ?? []))))],
+    byEye: [...new Set(landmarks.readings.flatMap((r) => (r.felt ? [] : (NEED_OF_LANDMARK[r.landmark] ?? [])))), ...asLast],
   };
 }
 

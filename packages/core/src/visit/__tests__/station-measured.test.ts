@@ -1,4 +1,6 @@
 import { type PointXZ } from '../../back';
+import { takesSpread } from '../../front';
+import { MEASURING_ERRORS } from '../../schools';
 import { lineMeasurement, sectionMeasurement } from '../station-measured';
 import { type RecordedTake } from '../recorded';
 
@@ -42,6 +44,22 @@ describe('what the takes of one station say together', () => {
     });
     expect(sectionMeasurement([], 'front', null).takenAtMm).toBeNull();
     expect(lineMeasurement([], 'topline')).toMatchObject({ peg: 'open', takenAtMm: 0, consensus: null });
+  });
+
+  it('said to be as last time: doubtful, errs as what is set by eye, and is put aside by one take', () => {
+    const points = sectionMeasurement(three, 'front', 47).consensus!.points;
+    const said = widths(0, { id: 'l', reading: { kind: 'asLast', day: '2026-09-18', points } });
+    const alone = sectionMeasurement([said], 'front', 47);
+    expect(alone).toMatchObject({ peg: 'doubtful', takes: [{ id: 'l', asLast: '2026-09-18' }] });
+    const one = sectionMeasurement([three[0]!], 'front', 47);
+    const [spread, usual] = [takesSpread(alone.accepted), takesSpread(one.accepted)];
+    expect(spread.asLast).toBe(true);
+    expect(usual.asLast).toBe(false);
+    expect(spread.near.halfWidthMm).toBe(MEASURING_ERRORS.byEyeTimes * usual.near.halfWidthMm);
+    expect(spread.off.sideAngleDeg).toBe(MEASURING_ERRORS.byEyeTimes * usual.off.sideAngleDeg);
+    expect(sectionMeasurement([said, three[0]!], 'front', 47).takes.map((t) => t.id)).toEqual(['a']);
+    expect(sectionMeasurement([said, { ...three[0]!, withdrawn: true }], 'front', 47).takes.map((t) => t.id)).toEqual(['l']);
+    expect(sectionMeasurement([said, { ...said, id: 'm' }], 'front', 47).takes.map((t) => t.id)).toEqual(['m']);
   });
 
   it('three that agree: measured, where the last of them was taken', () => {

@@ -5,6 +5,8 @@ import rateLimit from '@fastify/rate-limit';
 import Fastify, { type FastifyInstance, LogController } from 'fastify';
 import { serializerCompiler, validatorCompiler } from 'fastify-type-provider-zod';
 import { type DataSource } from 'typeorm';
+import { emptyBin } from './bin/empty-bin';
+import { demoRoutes } from './demo/demo.routes';
 import { collections } from './stores/collections';
 import { recordHandlers } from './stores/record-handlers-of';
 import { rankingPool } from './rankings/ranking-pool';
@@ -15,13 +17,13 @@ import { healthRoutes } from './health/health.routes';
 import { authPlugin } from './platform/auth/plugin';
 import { type Config } from './platform/config';
 import { errorsPlugin } from './platform/errors/plugin';
+import { rounds } from './platform/rounds';
 import { describeApi } from './platform/openapi';
 import { servePages } from './platform/pages';
 import { calendarRoutes } from './calendar/calendar.routes';
 import { type Feeds, feeds } from './calendar/feeds';
 import { mailRoutes } from './mail/mail.routes';
 import { postOffice } from './mail/post-office';
-import { mailRounds } from './mail/rounds';
 import { smtp } from './mail/smtp';
 import { ownerLinks } from './owners/owner-links';
 import { ownerRoutes } from './owners/owner.routes';
@@ -93,6 +95,8 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(ownerRoutes, { db, stores, links });
   await app.register(sharedRoutes, { db, stores, links, perMinute: config.linksPerMinute });
   await mail(app, db, config, calendars);
+  rounds(app, { name: 'emptying the bin', everyMs: BIN_EVERY_MS, work: () => emptyBin(db) });
+  if (config.demo) await app.register(demoRoutes, { db });
   const pool = rankingPool(config.rankingWorker);
   app.addHook('onClose', () => pool.close());
   await app.register(rankingRoutes, { stores, pool });
@@ -101,13 +105,17 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   return app;
 }
 
+const MAIL_EVERY_MS = 15_000;
+const BIN_EVERY_MS = 3_600_000;
+
 /** Letters go to the mail server that is configured, in the demo to its own letter box, and otherwise wait. */
 async function mail(app: FastifyInstance, db: DataSource, config: Config, calendars: Feeds): Promise<void> {
   const box = config.smtpUrl === null && config.demo ? await openLetterBox() : null;
   const url = config.smtpUrl ?? box?.url ?? null;
   const office = postOffice(db);
-  const rounds = mailRounds(app, office, url === null ? noMailServer : smtp(url, config.mailFrom));
-  await app.register(mailRoutes, { office, feeds: calendars, goNow: rounds.goNow });
+  const deliver = url === null ? noMailServer : smtp(url, config.mailFrom);
+  const round = rounds(app, { name: 'the mail round', everyMs: MAIL_EVERY_MS, work: () => office.sendDue(deliver, new Date()) });
+  await app.register(mailRoutes, { office, feeds: calendars, goNow: round.goNow });
   if (box === null) return;
   app.addHook('onClose', () => box.close());
   await app.register(letterBoxRoutes, { box });

@@ -9,6 +9,7 @@ import { RidersAndLeathers1764400000000 } from './platform/db/sixth-migration';
 import { OwnersAndMail1764700000000 } from './platform/db/ninth-migration';
 import { OwnSchools1764800000000 } from './platform/db/tenth-migration';
 import { Bin1764900000000 } from './platform/db/eleventh-migration';
+import { BinHeard1765000000000 } from './platform/db/twelfth-migration';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
 
@@ -33,6 +34,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
       OwnersAndMail1764700000000,
       OwnSchools1764800000000,
       Bin1764900000000,
+      BinHeard1765000000000,
     ],
     migrationsTableName: 'migration',
   });

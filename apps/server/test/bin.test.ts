@@ -1,5 +1,7 @@
 import { v7 } from 'uuid';
-import { HORSE, demoFitter, startedVisit } from './journeys';
+import { NEW_RIDER } from '@fulcra/contract';
+import { emptyBin } from '../src/bin/empty-bin';
+import { HORSE, TAKE, demoFitter, startedVisit } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
 
 let running: Running;
@@ -47,6 +49,36 @@ describe('the bin', () => {
     expect([await visits(), await open()]).toEqual([[], null]);
     expect((await fitter.send('GET', `/api/horses/${horseId}/tracings`)).body).toEqual([]);
     expect((await fitter.send('GET', `/api/visits/${visitId}`)).status).toBe(200);
+  });
+
+  it('is emptied of what the server last heard of thirty days ago, with all that goes with it, and of nothing younger', async () => {
+    const rows = async (table: string, column: string, id: string): Promise<number> =>
+      Number((await running.db.query(`SELECT COUNT(*) AS n FROM ${table} WHERE ${column} = ?`, [id]))[0].n);
+    const heard = (id: string, days: number) =>
+      running.db.query(`UPDATE binned SET heard_at = NOW(3) - INTERVAL ${days * 24 * 60} MINUTE WHERE id = ?`, [id]);
+    const [old, young, back] = await Promise.all([startedVisit(fitter), startedVisit(fitter), startedVisit(fitter)]);
+    const riderId = v7();
+    await fitter.send('PUT', `/api/riders/${riderId}`, { ...NEW_RIDER, name: 'Rian' });
+    const ridden = { ...HORSE, riderIds: [riderId] };
+    await fitter.send('PUT', `/api/horses/${young.horseId}`, { ...ridden, was: HORSE });
+    await fitter.send('PUT', `/api/visits/${old.visitId}/takes/${v7()}`, TAKE);
+    for (const { horseId } of [old, young, back]) await put(horseId, { ...PUT_IN, kind: 'horse', name: 'Old' });
+    await put(riderId, { ...PUT_IN, kind: 'rider', name: 'Rian' });
+    const body = { ...PUT_IN, kind: 'horse', name: 'Old' };
+    await put(back.horseId, { ...body, restored: true, was: body });
+    await heard(old.horseId, 30.01);
+    await heard(riderId, 31);
+    await heard(young.horseId, 29.99);
+    await heard(back.horseId, 60);
+    await emptyBin(running.db);
+    expect(await rows('horse', 'id', old.horseId)).toBe(0);
+    expect(await rows('visit', 'horse_id', old.horseId)).toBe(0);
+    expect(await rows('section_take', 'visit_id', old.visitId)).toBe(0);
+    expect(await rows('binned', 'id', old.horseId)).toBe(0);
+    expect(await rows('horse', 'id', young.horseId)).toBe(1);
+    expect(await rows('visit', 'id', back.visitId)).toBe(1);
+    expect(await rows('rider', 'id', riderId)).toBe(0);
+    expect((await fitter.send('GET', `/api/horses/${young.horseId}`)).body.horse.riderIds).toEqual([]);
   });
 
   it('takes nothing that the practice hasn’t, nor under another kind', async () => {

@@ -95,7 +95,7 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
   const db = await openDatabase(url);
   try {
     await migrate(db);
-    await seedDemo(db);
+    await copyDemo(db);
   } catch (error) {
     await db.destroy();
     throw error;
@@ -134,6 +134,41 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
       await db.destroy();
     },
   };
+}
+
+const SEEDED = 'fulcra_seeded';
+
+/** The demo as the server itself seeds it: once in a run of tests, and copied from there into every further database. */
+async function copyDemo(db: DataSource): Promise<void> {
+  const url = new URL(process.env.DATABASE_URL!);
+  url.pathname = `/${SEEDED}`;
+  const line = await mysql.createConnection(process.env.DATABASE_URL!);
+  try {
+    await line.query("SELECT GET_LOCK('seeding the tests', 300)");
+    const [made] = await line.query('SHOW DATABASES LIKE ?', [SEEDED]);
+    if ((made as unknown[]).length === 0) await seedOnce(line, url.toString());
+    await line.query("SELECT RELEASE_LOCK('seeding the tests')");
+    await line.query('SET FOREIGN_KEY_CHECKS = 0');
+    const own = db.options.type === 'mariadb' ? new URL(db.options.url!).pathname.slice(1) : '';
+    for (const { tableName } of db.entityMetadatas)
+      await line.query(`INSERT INTO \`${own}\`.\`${tableName}\` SELECT * FROM ${SEEDED}.\`${tableName}\``);
+  } finally {
+    await line.end();
+  }
+}
+
+async function seedOnce(line: mysql.Connection, url: string): Promise<void> {
+  await line.query(`CREATE DATABASE ${SEEDED}`);
+  const seeded = await openDatabase(url);
+  try {
+    await migrate(seeded);
+    await seedDemo(seeded);
+  } catch (error) {
+    await line.query(`DROP DATABASE ${SEEDED}`);
+    throw error;
+  } finally {
+    await seeded.destroy();
+  }
 }
 
 /** An empty database of its own. */

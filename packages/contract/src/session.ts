@@ -7,6 +7,8 @@ export type SignIn = z.infer<typeof signInSchema>;
 export const sessionSchema = z.object({
   person: z.object({ id: idSchema, name: nameSchema }),
   practice: z.object({ id: idSchema, name: nameSchema }),
+  /** The demo's own practice, which can be begun anew. */
+  demo: z.boolean().default(false),
   /** Goes back in the x-fulcra-csrf header of every write. */
   csrfToken: z.string(),
 });

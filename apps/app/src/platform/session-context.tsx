@@ -6,11 +6,14 @@ import { api } from './api';
 import { type Sync } from './sync/create-sync';
 import { dayPhotos } from './sync/photo-store';
 import { type Owner } from './sync/waiting';
+import { forgetAllDrafts } from './use-draft';
 import { useSync } from './use-sync';
 
 interface SessionValue {
   readonly session: Session;
   readonly signOut: () => Promise<void>;
+  /** Only in the demo: everything as it begins, on the server and here. */
+  readonly beginAnew: () => Promise<void>;
 }
 export const SessionContext = createContext<SessionValue | null>(null);
 
@@ -50,7 +53,7 @@ export function SessionProvider({ children }: { readonly children: ReactNode }) 
   const gate = useMemo<Gate>(() => {
     if (!ready || (query.data === undefined && query.isPending)) return { state: 'starting' };
     if (session === null) return { state: 'signedOut', offline: query.data === undefined, enter: (next) => enter(queries, sync, next) };
-    return { state: 'signedIn', value: { session, signOut: () => signOut(queries) } };
+    return { state: 'signedIn', value: { session, signOut: () => signOut(queries), beginAnew: () => beginAnew(queries) } };
   }, [ready, query.data, query.isPending, session, queries, sync]);
   return <GateContext.Provider value={gate}>{children}</GateContext.Provider>;
 }
@@ -78,6 +81,13 @@ async function signOut(queries: QueryClient): Promise<void> {
   });
   forgetAnswers(queries);
   queries.setQueryData(['session'], null);
+}
+
+async function beginAnew(queries: QueryClient): Promise<void> {
+  await api.request('POST', '/api/demo/reset');
+  forgetAllDrafts();
+  forgetAnswers(queries);
+  window.location.assign('/');
 }
 
 function useEntriesReady(sync: Sync): boolean {

@@ -20,6 +20,12 @@ export function useDraft<T>(key: string, spec: DraftSpec<T>, start: T): readonly
   return [value, keep, forget];
 }
 
+/** Nothing half entered is left, on no screen. */
+export const forgetAllDrafts = (): void =>
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith('draft:'))
+    .forEach((key) => localStorage.removeItem(key));
+
 /** What another part of the application keeps under a key is forgotten there. */
 export const forgetDraft = (key: string): void => localStorage.removeItem(`draft:${key}`);
 

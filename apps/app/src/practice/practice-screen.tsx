@@ -18,6 +18,7 @@ import { useToast } from '../ui/toast';
 import { PRACTICE_PHRASES } from '../words/practice-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { SCHOOLS_PHRASES } from '../words/schools-phrases';
+import { BeginAnew } from './begin-anew';
 import { readLengths } from './read-lengths';
 import { VisitDaysPart } from './visit-days-part';
 
@@ -52,6 +53,7 @@ export function PracticeScreen() {
           <Button label={SCHOOLS_PHRASES.toSchools} onPress={() => router.push('/schools')} />
           <Button label={BIN_PHRASES.theBin} onPress={() => router.push('/bin')} />
           <Button label={PRACTICE_PHRASES.defaults} onPress={() => void back()} />
+          <BeginAnew />
         </YStack>
       </Columns>
     </Screen>

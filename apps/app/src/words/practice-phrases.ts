@@ -1,4 +1,5 @@
 import { type BandSet } from '@fulcra/core';
+import { countWords } from './measure-words';
 
 /** What the screen of the practice's own habits says. */
 export const PRACTICE_PHRASES = {
@@ -23,6 +24,12 @@ export const PRACTICE_PHRASES = {
   weightCaution: 'caution',
   weightProfessional: 'a professional’s word',
   source: (text: string): string => `Where the defaults come from: ${text}`,
+  beginAnew: 'Begin the demo anew',
+  beginAnewMeans: 'Everything that was entered here goes, on every device, and the demo stands as at its beginning. That can’t be taken back.',
+  beginAnewWaits: (count: number): string => `${countWords(count, 'entry', 'entries')} not sent yet: send them or let them go first.`,
+  beginAnewFailed: 'It was not begun anew: nothing came back from Fulcra. Try again with signal.',
+  beginAnewDo: (going: boolean): string => (going ? 'Beginning …' : 'Begin anew'),
+  leaveIt: 'Leave it as it is',
   defaults: 'All back to the defaults',
   defaultsBack: 'Defaults are back.',
   visitDays: 'Days to the next visit',

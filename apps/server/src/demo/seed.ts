@@ -1,5 +1,5 @@
 import { type DataSource } from 'typeorm';
-import { demoScenario } from '@fulcra/demo';
+import { type DemoScenario, demoScenario } from '@fulcra/demo';
 import { collections } from '../stores/collections';
 import { hashPassword } from '../platform/auth/passwords';
 import { practices } from '../practice/practice.repository';
@@ -8,8 +8,14 @@ import { practices } from '../practice/practice.repository';
 export async function seedDemo(db: DataSource): Promise<boolean> {
   if (!(await practices(db).isEmpty())) return false;
   const scenario = demoScenario();
-  const { practiceId, personId } = scenario.account;
   await practices(db).addAccount({ ...scenario.account, passwordHash: await hashPassword(scenario.account.password) });
+  await fillDemo(db, scenario);
+  return true;
+}
+
+/** Puts all that the demo begins with into its practice, which has nothing yet. */
+export async function fillDemo(db: DataSource, scenario: DemoScenario): Promise<void> {
+  const { practiceId, personId } = scenario.account;
   const who = { practiceId, personId, practiceName: scenario.account.practiceName, personName: scenario.account.personName, csrfToken: '' };
   const stores = collections(db);
   for (const { id, ...saddle } of scenario.saddles) await stores.saddle.put(who, id, saddle);
@@ -31,5 +37,4 @@ export async function seedDemo(db: DataSource): Promise<boolean> {
     if (decision !== null) await stores.decisions.add(who, id, id, decision);
     await stores.visit.put(who, id, { ...visit, was: begun });
   }
-  return true;
 }

@@ -17,7 +17,8 @@ interface Needs {
   readonly config: Config;
 }
 
-const asSession = (who: SignedIn) => ({
+const asSession = (who: SignedIn, config: Config) => ({
+  demo: config.demo && who.practiceId === DEMO_ACCOUNT.practiceId,
   person: { id: who.personId, name: who.personName },
   practice: { id: who.practiceId, name: who.practiceName },
   csrfToken: who.csrfToken,
@@ -44,11 +45,11 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { session
       const token = await sessions.open(person.id, new Date());
       const who = await sessions.find(token, new Date());
       reply.setCookie(SESSION_COOKIE, token, { ...cookie, maxAge: hoursToSeconds(24 * SESSION_DAYS) });
-      return asSession(who!);
+      return asSession(who!, config);
     },
   );
 
-  app.get('/api/session', { schema: { response: { 200: sessionSchema } } }, async (request) => asSession(signedIn(request)));
+  app.get('/api/session', { schema: { response: { 200: sessionSchema } } }, async (request) => asSession(signedIn(request), config));
 
   app.delete('/api/session', { schema: { response: { 204: z.null() } } }, async (request, reply) => {
     await sessions.close(request.cookies[SESSION_COOKIE] ?? '');

@@ -1,0 +1,52 @@
+import { type BinnedKind, BIN_DAYS } from '@fulcra/contract';
+import { type DataSource, type EntityManager } from 'typeorm';
+import { inOneWrite } from '../platform/db/in-one-write';
+
+const PHOTOS = ['DELETE FROM photo_piece WHERE photo_id IN (SELECT id FROM photo WHERE OF)', 'DELETE FROM photo WHERE OF'] as const;
+const photosOf = (those: string): string[] => PHOTOS.map((sql) => sql.replace('OF', those));
+const VISITS = ['visit_fact', 'section_take', 'decision'] as const;
+/** @param column what the id given is of a visit: its own, or its horse's */
+const visitsOf = (column: 'id' | 'horse_id'): string[] => {
+  const those = `visit_id IN (SELECT id FROM visit WHERE ${column} = ?)`;
+  return [
+    ...photosOf(those),
+    ...VISITS.map((table) => `DELETE FROM ${table} WHERE ${those}`),
+    `UPDATE work_order SET visit_id = NULL WHERE ${those}`,
+    `DELETE FROM visit WHERE ${column} = ?`,
+  ];
+};
+
+/** What goes with a thing that is let go for good, from its leaves up; every mark is the thing's id. */
+const GOES_WITH: Readonly<Record<BinnedKind, readonly string[]>> = {
+  photo: photosOf('id = ?'),
+  visit: visitsOf('id'),
+  horse: [
+    ...visitsOf('horse_id'),
+    ...photosOf('owner_word_id IN (SELECT id FROM owner_word WHERE horse_id = ?)'),
+    ...['owner_word', 'owner_link', 'appointment', 'work_order'].map((table) => `DELETE FROM ${table} WHERE horse_id = ?`),
+    'DELETE FROM horse WHERE id = ?',
+  ],
+  rider: [
+    'DELETE FROM rider_measures WHERE rider_id = ?',
+    'UPDATE leather SET rider_id = NULL WHERE rider_id = ?',
+    "UPDATE horse SET rider_ids = JSON_REMOVE(rider_ids, JSON_UNQUOTE(JSON_SEARCH(rider_ids, 'one', ?))) WHERE JSON_SEARCH(rider_ids, 'one', ?) IS NOT NULL",
+    'DELETE FROM rider WHERE id = ?',
+  ],
+};
+
+/** Lets go for good of what lies in the bin for longer than it is kept. Each thing is a write of its own; what was put back meanwhile stays. */
+export async function emptyBin(db: DataSource): Promise<void> {
+  const due = `restored = 0 AND heard_at < NOW(3) - INTERVAL ${BIN_DAYS} DAY`;
+  const rows = (await db.query(`SELECT id, kind FROM binned WHERE ${due}`)) as { readonly id: string; readonly kind: BinnedKind }[];
+  for (const { id, kind } of rows) {
+    await inOneWrite(db, async (tx) => {
+      const still = (await tx.query(`SELECT id FROM binned WHERE id = ? AND ${due} FOR UPDATE`, [id])) as unknown[];
+      if (still.length > 0) await letGo(tx, id, kind);
+    });
+  }
+}
+
+async function letGo(tx: EntityManager, id: string, kind: BinnedKind): Promise<void> {
+  for (const sql of GOES_WITH[kind]) await tx.query(sql, Array.from(sql.matchAll(/\?/g), () => id));
+  await tx.query('DELETE FROM binned WHERE id = ?', [id]);
+}

@@ -109,7 +109,7 @@ describe('ranking the stock on the server’s threads', () => {
     for (const { take } of takesOf(wholeBackTakes(animal, animal.back, '2026-11-20', 1))) {
       await visitor.send('PUT', `/api/visits/${visitId}/takes/${v7()}`, take);
     }
-    for (const { body, madeAt } of wholeBackFacts(animal.back, '2026-11-20', 500, 900)) {
+    for (const { body, madeAt } of wholeBackFacts(animal.back, '2026-11-20', 500, 900, { barrel: null, seen: '' })) {
       await visitor.send('PUT', `/api/visits/${visitId}/facts/${v7()}`, { madeAt, body });
     }
     return visitId;

@@ -73,7 +73,7 @@ export function wholeBackFacts(
   on: string,
   weightKg: number,
   firstId: number,
-  barrel: BarrelMeasures | null = null,
+  { barrel, seen }: { readonly barrel: BarrelMeasures | null; readonly seen: string },
 ): DemoFact[] {
   const bodies: FactBody[] = [
     { kind: 'intake', field: 'weightKg', value: weightKg },
@@ -83,7 +83,7 @@ export function wholeBackFacts(
     ...landmarkReadings(build).map((reading): FactBody => ({ kind: 'landmark', ...reading })),
     ...(barrel === null ? [] : [{ kind: 'barrel' as const, ...barrel, traced: null }]),
     ...PASS_IDS.map((pass): FactBody => ({ kind: 'feel', spots: EVERY_SPOT, pass, reaction: 'none', signs: [] })),
-    { kind: 'ridden', gaits: [...RIDDEN_GAITS], seen: '' },
+    { kind: 'ridden', gaits: [...RIDDEN_GAITS], seen },
   ];
   return bodies.map((body, i) => ({ id: demoId(firstId + i), madeAt: `${on}T09:05:00.000Z`, body }));
 }

@@ -5,6 +5,7 @@ import {
   type DecisionWrite,
   type HorseFields,
   type Leather,
+  type Order,
   type LeatherTaken,
   type Rider,
   type RiderMeasuresTaken,
@@ -35,6 +36,8 @@ import { DEMO_LEATHERS, DEMO_LEATHER_TAKES } from './leathers';
 import { DEMO_APPOINTMENTS, DEMO_CONTACTS, DEMO_KEPT, DEMO_YARDS } from './people';
 import { DEMO_RIDERS, DEMO_RIDER_MEASURES } from './riders';
 import { DEMO_SADDLES } from './saddles';
+import { type DemoPhoto, DEMO_PHOTOS } from './drawn-photos';
+import { CHOSEN, DEMO_ORDERS, SEEN, storyFacts } from './stories';
 import { DEMO_GIRTHS, DEMO_TACK_CHECKS } from './tack';
 
 /** Only ever offered where the server was started in demo mode. */
@@ -69,6 +72,8 @@ export interface DemoScenario {
   readonly horses: readonly { readonly id: string; readonly horse: HorseFields }[];
   readonly saddles: readonly Saddle[];
   readonly visits: readonly DemoVisit[];
+  readonly orders: readonly Order[];
+  readonly photos: readonly DemoPhoto[];
 }
 
 interface PastVisit {
@@ -82,6 +87,8 @@ interface PastVisit {
   /** How much weaker the off side was that day than it is now, degrees. */
   readonly weaker: number;
   readonly barrel: BarrelMeasures | null;
+  /** What was said at its end, where nothing was decided. */
+  readonly result: VisitFields['result'];
 }
 
 const past = (number: number, animal: number, on: string, saddle: number | null, more: Partial<PastVisit> = {}): PastVisit => ({
@@ -93,6 +100,7 @@ const past = (number: number, animal: number, on: string, saddle: number | null,
   weightKg: null,
   weaker: 0,
   barrel: null,
+  result: null,
   ...more,
 });
 
@@ -105,6 +113,7 @@ const barrel = (circumferenceMm: number, breadthMm: number, widestBelowMm: numbe
 
 /** A few past visits, one under way; Marl has none so that a newcomer can begin there. Corrie came back after his winter off. */
 const PAST: readonly PastVisit[] = [
+  past(9, 1, '2026-02-17', null, { weightKg: 520, result: 'notGoodToRide' }),
   past(0, 1, '2026-04-14', 1, { weightKg: 512, barrel: barrel(1930, 580, 315, 660) }),
   past(1, 2, '2026-05-20', 0, { weightKg: 540, barrel: barrel(1960, 540, 330, null) }),
   past(2, 4, '2026-06-02', 2, { weightKg: 441, barrel: barrel(1780, 460, 320, 660) }),
@@ -114,6 +123,7 @@ const PAST: readonly PastVisit[] = [
   past(7, 7, '2026-06-19', null, { weightKg: 492, weaker: 2 }),
   past(4, 7, '2026-09-18', 5, { weightKg: 505, barrel: barrel(1890, 500, 330, 690) }),
   past(5, 6, '2026-10-05', null, { open: true }),
+  past(10, 2, '2026-11-03', null, { result: 'notGoodToRide' }),
 ];
 
 export function demoScenario(): DemoScenario {
@@ -131,16 +141,30 @@ export function demoScenario(): DemoScenario {
     horses: DEMO_ANIMALS.map(({ number, horse }) => ({ id: horseId(number), horse: { ...horse, ...DEMO_KEPT[number] } })),
     saddles: DEMO_SADDLES,
     visits: PAST.map(pastVisit),
+    orders: DEMO_ORDERS,
+    photos: DEMO_PHOTOS,
   };
 }
 
 const horseId = (number: number): string => demoId(200 + number);
 
-function pastVisit({ number, animal: which, on, saddle: saddleIndex, open, weightKg, weaker, barrel: round }: PastVisit): DemoVisit {
+function pastVisit({
+  number,
+  animal: which,
+  on,
+  saddle: saddleIndex,
+  open,
+  weightKg,
+  weaker,
+  barrel: round,
+  result,
+}: PastVisit): DemoVisit {
   const animal = DEMO_ANIMALS.find((a) => a.number === which)!;
   const build = { ...animal.back, weakOffDeg: animal.back.weakOffDeg + weaker };
   const firstId = 1000 + number * 40;
   const takes = weightKg === null ? frontTakes(animal, on, firstId) : wholeBackTakes(animal, build, on, firstId);
+  const found =
+    weightKg === null ? [] : wholeBackFacts(build, on, weightKg, 5000 + number * 60, { barrel: round, seen: SEEN[number] ?? '' });
   const saddle = saddleIndex === null ? null : DEMO_SADDLES[saddleIndex]!;
   return {
     id: demoId(300 + number),
@@ -151,11 +175,11 @@ function pastVisit({ number, animal: which, on, saddle: saddleIndex, open, weigh
       stationMm: FRONT_AT_MM,
       status: open ? 'open' : 'done',
       note: '',
-      result: saddle === null ? null : 'goodToRide',
+      result: saddle === null ? result : 'goodToRide',
     },
     takes,
-    facts: weightKg === null ? [] : wholeBackFacts(build, on, weightKg, 5000 + number * 60, round),
-    decision: saddle === null ? null : decisionFor(takes, saddle, on),
+    facts: [...found, ...storyFacts(number, on, takes, found)],
+    decision: saddle === null ? null : decisionFor(takes, saddle, on, number === CHOSEN.visit ? CHOSEN : null),
   };
 }
 
@@ -169,14 +193,17 @@ export function demoSection(taken: readonly DemoTake[]): Section {
 }
 
 /** Computed by the same engine as any other visit, never typed in. */
-function decisionFor(taken: readonly DemoTake[], saddle: Saddle, on: string): DecisionWrite {
+function decisionFor(taken: readonly DemoTake[], saddle: Saddle, on: string, chosen: typeof CHOSEN | null): DecisionWrite {
   const section = demoSection(taken);
   const school = schoolById('static-close');
   const best = bestSetting(judgeSettings(prepareSection(section), saddle.front, school, FRONT_AT_MM));
   if (best === null) throw new Error(`${saddle.name} lies on nothing`);
+  if (chosen !== null && chosen.label !== best.setting.label)
+    throw new Error(`${saddle.name} is best in ${best.setting.label}, not in ${chosen.label}`);
   const arch = archOfSetting(saddle.front, best.setting);
   return {
     decidedAt: `${on}T10:05:00.000Z`,
+    ...(chosen !== null && { triedId: chosen.triedId }),
     saddleId: saddle.id,
     settingLabel: best.setting.label,
     shape: arch.shape,

@@ -1,6 +1,6 @@
 import { BACK_PHRASES } from '../words/back-phrases';
 import { type HorseTracings } from '@fulcra/contract';
-import { SECTION_STATIONS, type Section, type SectionStation, measuredTakes, sectionChange, sectionMeasurement } from '@fulcra/core';
+import { SECTION_STATIONS, type Section, type SectionStation, measuredTakes, mostChanged, sectionChange, sectionMeasurement } from '@fulcra/core';
 import { useMemo, useState } from 'react';
 import Svg from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';
@@ -24,13 +24,16 @@ interface Stage {
   readonly section: Section;
 }
 
-/** Outlines of one station stacked over the visits, with a slider through time and what each side gained or lost. */
+/** Outlines of one station stacked over the visits, at first of the one that changed most, with a slider through time and what each side gained or lost. */
 export function ChangeOverTime({ horseId, visitId }: { readonly horseId: string; readonly visitId: string }) {
   const tracings = useTracings(horseId).data;
-  const [station, setStation] = useState<SectionStation>('front');
+  const [picked, setPicked] = useState<SectionStation | null>(null);
   const [chosen, setChosen] = useState<number | null>(null);
-  const stages = useMemo(() => stagesOf(tracings ?? [], station), [tracings, station]);
-  const measured = useMemo(() => SECTION_STATIONS.filter((s) => stagesOf(tracings ?? [], s).length > 0), [tracings]);
+  const all = useMemo(() => SECTION_STATIONS.map((s) => ({ station: s, stages: stagesOf(tracings ?? [], s) })), [tracings]);
+  const changed = useMemo(() => mostChanged(all.map((s) => ({ station: s.station, sections: s.stages.map((t) => t.section) }))), [all]);
+  const measured = all.filter((s) => s.stages.length > 0).map((s) => s.station);
+  const station = picked ?? changed ?? 'front';
+  const { stages } = all.find((s) => s.station === station)!;
   const own = stages.findIndex((s) => s.visitId === visitId);
   const at = Math.min(stages.length - 1, chosen ?? (own < 0 ? stages.length - 1 : own));
   return (
@@ -40,7 +43,7 @@ export function ChangeOverTime({ horseId, visitId }: { readonly horseId: string;
         value={station}
         options={measured.map((value) => ({ value, label: STATION_WORDS[value].peg }))}
         onChange={(next) => {
-          setStation(next);
+          setPicked(next);
           setChosen(null);
         }}
       />

@@ -1,6 +1,9 @@
+import { createHash } from 'node:crypto';
+import { PHOTO_PIECE_BYTES } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
 import { type DemoScenario, demoScenario } from '@fulcra/demo';
 import { collections } from '../stores/collections';
+import { pngOf } from './png';
 import { hashPassword } from '../platform/auth/passwords';
 import { practices } from '../practice/practice.repository';
 
@@ -36,5 +39,13 @@ export async function fillDemo(db: DataSource, scenario: DemoScenario): Promise<
     for (const { id: factId, ...fact } of found) await stores.facts.add(who, id, factId, fact);
     if (decision !== null) await stores.decisions.add(who, id, id, decision);
     await stores.visit.put(who, id, { ...visit, was: begun });
+  }
+  for (const { id, ...order } of scenario.orders) await stores.order.put(who, id, order);
+  for (const { id, visitId, draw, ...photo } of scenario.photos) {
+    const picture = pngOf(draw());
+    const sha256 = createHash('sha256').update(picture).digest('hex');
+    await stores.photos.announce(who, { visitId }, id, { ...photo, mediaType: 'image/png', bytes: picture.length, sha256 });
+    for (let from = 0; from < picture.length; from += PHOTO_PIECE_BYTES)
+      await stores.photos.addPiece(practiceId, { visitId }, id, from, picture.subarray(from, from + PHOTO_PIECE_BYTES));
   }
 }

@@ -32,6 +32,19 @@ export function sectionChange(before: Section, after: Section): SectionChange {
   return { depthMm, near: side('near'), off: side('off') };
 }
 
+/**
+ * Which of some stations changed most between its first section and its last, on either side, as a share of what was there.
+ * @returns null where none was measured twice
+ */
+export function mostChanged<S>(stations: readonly { readonly station: S; readonly sections: readonly Section[] }[]): S | null {
+  const changes = stations.flatMap(({ station, sections }) => {
+    if (sections.length < 2) return [];
+    const { near, off } = sectionChange(sections[0]!, sections.at(-1)!);
+    return [{ station, share: Math.max(Math.abs(near.areaShare), Math.abs(off.areaShare)) }];
+  });
+  return changes.sort((a, b) => b.share - a.share)[0]?.station ?? null;
+}
+
 /** Area of one side between the spine and a depth, cm2, by the trapezium rule over the depth. */
 function areaCm2(outward: ReturnType<typeof sideOutward>, depthMm: number): number {
   const widths = Array.from({ length: SLICES + 1 }, (_, i) => halfWidthAtMm(outward, (depthMm * i) / SLICES) ?? 0);

@@ -16,3 +16,4 @@ export * from './reasons-of-horse';
 export * from './improving';
 export * from './standing-decision';
 export * from './restart';
+export * from './tried-setting';

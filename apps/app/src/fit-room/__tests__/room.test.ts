@@ -1,10 +1,10 @@
 import { type FactBody } from '@fulcra/contract';
-import { AXIS_IDS, presentSetup, schoolById, describedOf } from '@fulcra/core';
+import { AXIS_IDS, presentSetup, pressureThumb, schoolById, describedOf } from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
 import { fact, visited } from '../../visit/__tests__/demo-visit';
 import { axisValue, setupLine } from '../../words/setup-words';
 import { choiceOf } from '../model/chosen-sitting';
-import { PRESSURE_COLOURS, pressureSteps, pressureImage, pressureStep, pressureThumb } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureSteps, pressureImage, pressureStep } from '../model/pressure-scale';
 import { usable } from '../model/room-start';
 import { EMPTY_ROOM, PLAIN_RIDER, type RoomState, changed, heldAgainst, undone } from '../model/room-state';
 import { specificationLines } from '../../papers/specification-lines';

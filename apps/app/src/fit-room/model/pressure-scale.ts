@@ -57,31 +57,3 @@ export function pressureImage(
   }
   return pixels;
 }
-
-export interface Thumb {
-  readonly rows: number;
-  readonly columns: number;
-  readonly kPa: number[];
-}
-
-const THUMB = { rows: 14, columns: 24 } as const;
-
-/** The map made coarse for a small drawing: mean pressure over blocks, near side first; -1 where there is no panel. */
-export function pressureThumb(
-  { countX, countY }: { readonly countX: number; readonly countY: number },
-  pressureKPa: Float64Array,
-  overlapMm: Float64Array,
-): Thumb {
-  const { rows, columns } = THUMB;
-  const sums = new Float64Array(rows * columns);
-  const counts = new Float64Array(rows * columns);
-  for (let i = 0; i < countX; i++) {
-    for (let j = 0; j < countY; j++) {
-      if (Number.isNaN(overlapMm[i * countY + j]!)) continue;
-      const block = Math.floor((j * rows) / countY) * columns + Math.floor((i * columns) / countX);
-      sums[block]! += pressureKPa[i * countY + j]!;
-      counts[block]!++;
-    }
-  }
-  return { rows, columns, kPa: Array.from(sums, (s, k) => (counts[k]! === 0 ? -1 : Math.round((s / counts[k]!) * 10) / 10)) };
-}

@@ -5,14 +5,13 @@ import {
   type SaddleSetup,
   type SchoolId,
   type SitRow,
-  CORE_VERSION,
   naturalPlaceMm,
   presentSetup,
   schoolById,
   type SitPicture,
   describedOf,
+  triedSettingOf,
 } from '@fulcra/core';
-import { pressureThumb } from './pressure-scale';
 import { PLAIN_RIDER, type RoomState } from './room-state';
 import { type LoadedVisit } from '../../visit';
 
@@ -56,22 +55,6 @@ export function firstState(
 }
 
 export function triedOf(picture: SitPicture, saddle: Saddle): TriedSetting {
-  const { asked } = picture;
-  const verdict = picture.verdicts[0]!;
-  const school = schoolById(asked.schoolId);
-  return {
-    kind: 'triedSetting',
-    saddleId: saddle.id,
-    saddleName: saddle.name,
-    widthLabel: widthLabel(saddle, asked.setup),
-    setup: asked.setup,
-    rider: asked.rider,
-    pose: asked.pose,
-    schoolId: school.id,
-    schoolVersion: school.version,
-    coreVersion: CORE_VERSION,
-    score: verdict.score,
-    missed: verdict.worst.map(({ id, value, stops, error }) => ({ id, value, stops, half: error?.half ?? null })),
-    thumb: pressureThumb(picture.grid, picture.pressureKPa, picture.overlapMm),
-  };
+  const tried = triedSettingOf(picture, { id: saddle.id, name: saddle.name, widthLabel: widthLabel(saddle, picture.asked.setup) });
+  return { kind: 'triedSetting', ...tried, missed: [...tried.missed], thumb: { ...tried.thumb, kPa: [...tried.thumb.kPa] } };
 }

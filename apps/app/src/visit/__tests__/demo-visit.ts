@@ -21,7 +21,7 @@ export const takes: TakeRecord[] = wholeBackTakes(CORRIE, CORRIE.back, '2026-11-
   hand: 'Isla',
   withdrawn: false,
 }));
-export const facts = wholeBackFacts(CORRIE.back, '2026-11-20', 500, 900).map((f) => fact(f.id, f.body));
+export const facts = wholeBackFacts(CORRIE.back, '2026-11-20', 500, 900, { barrel: null, seen: '' }).map((f) => fact(f.id, f.body));
 
 /** A visit with Corrie, nothing measured unless it is given. */
 export function visited(change: Partial<VisitPage> = {}) {

@@ -162,6 +162,12 @@ test('a tried setting is kept, chosen, and written down as a specification', asy
   expect(lines.filter((l) => Math.abs(l.lengthMm - 100) < 0.01)).toHaveLength(2);
   await page.goto(CORRIE);
   await expect(page.getByText(/Chosen: Holm trekker no. 1/)).toBeVisible();
+  // one decision feeds every paper: the one before it is printed nowhere
+  for (const paper of ['report', 'template']) {
+    await page.goto(`${CORRIE}/${paper}`);
+    await expect(page.getByText(/Holm trekker no. 1/).first()).toBeVisible();
+    await expect(page.getByText(/Breaker/)).toHaveCount(0);
+  }
   await page.goto(`${CORRIE}/fit-room`);
   await page
     .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)

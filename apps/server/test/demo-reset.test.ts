@@ -22,7 +22,13 @@ describe('the demo begun anew', () => {
     const theirs = await startedVisit(other);
     const before = await Promise.all(['horse', 'visit', 'section_take', 'visit_fact', 'decision', 'saddle'].map(count));
     const mine = await startedVisit(fitter);
-    await fitter.send('PUT', `/api/bin/${mine.horseId}`, { kind: 'horse', name: 'x', at: '2026-11-20T09:00:00.000Z', by: 'x', restored: false });
+    await fitter.send('PUT', `/api/bin/${mine.horseId}`, {
+      kind: 'horse',
+      name: 'x',
+      at: '2026-11-20T09:00:00.000Z',
+      by: 'x',
+      restored: false,
+    });
     const [horse] = demoScenario().horses;
     await fitter.send('PUT', `/api/horses/${horse!.id}`, { ...horse!.horse, name: 'Changed', was: horse!.horse });
     expect((await fitter.send('POST', '/api/demo/reset')).status).toBe(204);

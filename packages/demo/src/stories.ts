@@ -78,7 +78,7 @@ const rank = ({ kind }: FactBody): number => (kind === 'triedSetting' ? 0 : kind
 
 /** Corrie's own saddle: as it came it rolls to his weak side and lies near beside the withers; shimmed there it does less. */
 function ownSaddleAdjusted(takes: readonly DemoTake[], facts: readonly DemoFact[]): FactBody[] {
-  const recorded = facts.map(({ id, body }): RecordedFact => ({ id, hand: '', withdrawn: false, body: body as RecordedFact['body'] }));
+  const recorded = facts.map(({ id, body }): RecordedFact => ({ id, hand: '', withdrawn: false, body: body }));
   const visit = { stationMm: FRONT_AT_MM };
   const measured = measuredVisit({
     visit,

@@ -5,7 +5,7 @@ import { type TrueScale, trueScale } from '../drawings/true-scale';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { Small } from '../ui/text';
-import { BODY_FONT } from '../ui/tokens';
+import { DRAWING_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { planLines } from './plan-lines';
 
@@ -45,7 +45,7 @@ function FromAbove(props: BackPlansProps) {
   const { fromMm, pxPerMm } = alongOf(props);
   const { x, y } = trueScale(pxPerMm, fromMm, HALF_MM);
   const heightPx = 2 * HALF_MM * pxPerMm;
-  const named = { x: 10, fontFamily: BODY_FONT, fontSize: 16, fontWeight: '700' } as const;
+  const named = { x: 10, fontFamily: DRAWING_FONT, fontSize: 16, fontWeight: '700' } as const;
   return (
     <Svg width={widthPx} height={heightPx} role="img" aria-label={BACK_PHRASES.theBackFrom} style={{ backgroundColor: palette.sheet }}>
       {surface.stationsMm.map((mm) => (
@@ -129,7 +129,7 @@ function SpineFromNear(props: BackPlansProps) {
         mm === null || mm === undefined || mm < fromMm || mm > toMm ? null : (
           <G key={text}>
             <Line x1={x(mm)} x2={x(mm)} y1={20} y2={SIDE_PX - 22} stroke={palette.ruleStrong} strokeWidth={1.5} />
-            <SvgText x={x(mm)} y={SIDE_PX - 6} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
+            <SvgText x={x(mm)} y={SIDE_PX - 6} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={13} fill={palette.ink}>
               {text}
             </SvgText>
           </G>

@@ -1,6 +1,14 @@
 import { BACK_PHRASES } from '../words/back-phrases';
 import { type HorseTracings } from '@fulcra/contract';
-import { SECTION_STATIONS, type Section, type SectionStation, measuredTakes, mostChanged, sectionChange, sectionMeasurement } from '@fulcra/core';
+import {
+  SECTION_STATIONS,
+  type Section,
+  type SectionStation,
+  measuredTakes,
+  mostChanged,
+  sectionChange,
+  sectionMeasurement,
+} from '@fulcra/core';
 import { useMemo, useState } from 'react';
 import Svg from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';

@@ -4,7 +4,7 @@ import { type SectionStation } from '@fulcra/core';
 import { Pressable } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
-import { BODY_FONT, type Palette } from '../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { type BacklineLayout } from './backline-layout';
 
@@ -111,7 +111,7 @@ interface FootProps {
 }
 
 const Foot = ({ text, at, anchor, heightPx, palette }: FootProps) => (
-  <SvgText x={at} y={heightPx - 7} textAnchor={anchor} fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
+  <SvgText x={at} y={heightPx - 7} textAnchor={anchor} fontFamily={DRAWING_FONT} fontSize={13} fill={palette.muted}>
     {text}
   </SvgText>
 );
@@ -145,7 +145,7 @@ function PegMark({ peg, x, y, foot, below, palette }: PegMarkProps) {
         x={x}
         y={below ? y + 24 : y - 15}
         textAnchor="middle"
-        fontFamily={BODY_FONT}
+        fontFamily={DRAWING_FONT}
         fontSize={14}
         fontWeight={peg.here ? '700' : '400'}
         fill={palette.ink}

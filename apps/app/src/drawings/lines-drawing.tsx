@@ -1,7 +1,7 @@
 import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { type Lengthwise } from '@fulcra/core';
 import Svg, { Path, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT } from '../ui/tokens';
+import { DRAWING_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { MillimetreGrid } from './millimetre-grid';
 import { type PaperScale, pathThrough } from './paper-scale';
@@ -68,7 +68,7 @@ export function LinesDrawing({ scale, takes, consensus, draft }: LinesDrawingPro
           x={x}
           y={22}
           textAnchor={anchor as 'start'}
-          fontFamily={BODY_FONT}
+          fontFamily={DRAWING_FONT}
           fontSize={16}
           fontWeight="700"
           fill={palette.ink}

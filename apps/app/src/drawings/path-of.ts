@@ -1,4 +1,4 @@
-import { curveCatmullRom, line } from 'd3-shape';
+import { curveCatmullRom, curveCatmullRomClosed, line } from 'd3-shape';
 
 const drawn = line().digits(1);
 
@@ -10,3 +10,9 @@ const smooth = line().curve(curveCatmullRom).digits(1);
 /** The same without corners. */
 export const smoothPathOf = (points: readonly (readonly [xPx: number, yPx: number])[]): string =>
   smooth(points as [number, number][]) ?? '';
+
+const closed = line().curve(curveCatmullRomClosed.alpha(0.5)).digits(1);
+
+/** The same closed on itself. */
+export const closedPathOf = (points: readonly (readonly [xPx: number, yPx: number])[]): string =>
+  closed(points as [number, number][]) ?? '';

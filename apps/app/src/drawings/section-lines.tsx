@@ -1,7 +1,7 @@
 import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { type Section } from '@fulcra/core';
 import { G, Path, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT, type Palette } from '../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../ui/tokens';
 import { type PaperScale, pathThrough } from './paper-scale';
 
 export interface SectionLinesProps {
@@ -46,10 +46,10 @@ export function SideNames({ scale, palette }: { readonly scale: PaperScale; read
   const y = 22;
   return (
     <G>
-      <SvgText x={12} y={y} fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.near}>
+      <SvgText x={12} y={y} fontFamily={DRAWING_FONT} fontSize={16} fontWeight="700" fill={palette.near}>
         {DRAWINGS_PHRASES.nNear}
       </SvgText>
-      <SvgText x={scale.widthPx - 12} y={y} textAnchor="end" fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.off}>
+      <SvgText x={scale.widthPx - 12} y={y} textAnchor="end" fontFamily={DRAWING_FONT} fontSize={16} fontWeight="700" fill={palette.off}>
         {DRAWINGS_PHRASES.offO}
       </SvgText>
     </G>

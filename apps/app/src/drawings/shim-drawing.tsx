@@ -1,6 +1,6 @@
 import { type BySideAndZone, type NearOff, SIDES, ZONES } from '@fulcra/core';
 import Svg, { G, Path, Rect, Text as SvgText } from 'react-native-svg';
-import { type Palette, BODY_FONT } from '../ui/tokens';
+import { type Palette, DRAWING_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { DRAWINGS_PHRASES } from '../words/drawings-phrases';
 import { shimWords, shimsPut } from '../words/shim-words';
@@ -36,7 +36,7 @@ export function ShimDrawing({ shims }: { readonly shims: BySideAndZone }) {
             x={PANEL.x + PANEL.width / 2}
             y={TOP[side] - 4}
             textAnchor="middle"
-            fontFamily={BODY_FONT}
+            fontFamily={DRAWING_FONT}
             fontSize={11}
             fill={palette.muted}
           >
@@ -44,10 +44,10 @@ export function ShimDrawing({ shims }: { readonly shims: BySideAndZone }) {
           </SvgText>
         </G>
       ))}
-      <SvgText x={2} y={VIEW.height / 2 + 6} fontFamily={BODY_FONT} fontSize={11} fill={palette.muted}>
+      <SvgText x={2} y={VIEW.height / 2 + 6} fontFamily={DRAWING_FONT} fontSize={11} fill={palette.muted}>
         {DRAWINGS_PHRASES.head}
       </SvgText>
-      <SvgText x={VIEW.width - 2} y={VIEW.height / 2 + 6} textAnchor="end" fontFamily={BODY_FONT} fontSize={11} fill={palette.muted}>
+      <SvgText x={VIEW.width - 2} y={VIEW.height / 2 + 6} textAnchor="end" fontFamily={DRAWING_FONT} fontSize={11} fill={palette.muted}>
         {DRAWINGS_PHRASES.tail}
       </SvgText>
     </Svg>
@@ -83,7 +83,7 @@ function Pocket({ x, y, zone, mm, palette }: PocketProps) {
           x={(left + right) / 2}
           y={middle + 5}
           textAnchor="middle"
-          fontFamily={BODY_FONT}
+          fontFamily={DRAWING_FONT}
           fontSize={14}
           fontWeight="700"
           fill={palette.ink}

@@ -1,5 +1,5 @@
 import { G, Rect, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT, type Palette } from '../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../ui/tokens';
 
 /** A number where it is true, kept inside the drawing. */
 export function ValuePeg({
@@ -25,7 +25,7 @@ export function ValuePeg({
         x={left + width / 2}
         y={middle + 5}
         textAnchor="middle"
-        fontFamily={BODY_FONT}
+        fontFamily={DRAWING_FONT}
         fontSize={14}
         fontWeight="700"
         fill={palette.ink}

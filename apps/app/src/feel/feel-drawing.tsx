@@ -3,13 +3,14 @@ import { type Feeling, type FeltSpot, type SpotState, spotState } from '@fulcra/
 import { Pressable } from 'react-native';
 import Svg, { Circle, G, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
-import { BODY_FONT, type Palette } from '../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { PLACE_WORDS, REACTION_WORDS, passName } from '../words/feel-words';
+import { BACK_FROM_ABOVE, CHEST_FROM_BELOW, planSize } from '../drawings/horse/above';
+import { HorsePlan } from '../drawings/horse/horse-plan';
 import { type SpotPlace } from './spot-places';
 
 export interface FeelDrawingProps {
-  readonly widthPx: number;
   readonly heightPx: number;
   readonly view: 'above' | 'below';
   readonly places: readonly SpotPlace[];
@@ -19,23 +20,25 @@ export interface FeelDrawingProps {
 
 const TAP_PX = 50;
 
-/** A back seen from above, or the chest from below, near on the left; tap a place to feel it. */
-export function FeelDrawing({ widthPx, heightPx, view, places, feelings, onSpot }: FeelDrawingProps) {
+/** The back seen from above, or the chest from below, near on the left; tap a place to feel it. */
+export function FeelDrawing({ heightPx, view, places, feelings, onSpot }: FeelDrawingProps) {
   const palette = usePalette();
-  const outline = view === 'above' ? backFromAbove(widthPx, heightPx) : chestFromBelow(widthPx, heightPx);
+  const box = view === 'above' ? BACK_FROM_ABOVE : CHEST_FROM_BELOW;
+  const { width, height } = planSize(box);
+  const scale = heightPx / height;
+  const widthPx = width * scale;
+  const side = { fontFamily: DRAWING_FONT, fontSize: 16, fontWeight: '700', y: 22 } as const;
   return (
-    <YStack position="relative" width={widthPx} height={heightPx}>
+    <YStack position="relative" width={widthPx} height={heightPx} alignSelf="center">
       <Svg width={widthPx} height={heightPx} style={{ position: 'absolute' }} aria-hidden>
-        <Path d={outline} fill={palette.horse} stroke={palette.ink} strokeWidth={2} />
-        <Path d={`M${widthPx / 2} ${heightPx * 0.04}V${heightPx * 0.96}`} stroke={palette.ink} strokeWidth={1.2} strokeDasharray="2 5" />
-        <SvgText x={10} y={22} fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.near}>
+        <G transform={`scale(${scale})`}>
+          <HorsePlan box={box} below={view === 'below'} />
+        </G>
+        <SvgText x={0} fill={palette.near} {...side}>
           {FEEL_PHRASES.nNear}
         </SvgText>
-        <SvgText x={widthPx - 10} y={22} textAnchor="end" fontFamily={BODY_FONT} fontSize={16} fontWeight="700" fill={palette.off}>
+        <SvgText x={widthPx} textAnchor="end" fill={palette.off} {...side}>
           {FEEL_PHRASES.offO}
-        </SvgText>
-        <SvgText x={widthPx / 2 + 8} y={16} fontFamily={BODY_FONT} fontSize={13} fill={palette.muted}>
-          {view === 'above' ? 'head' : FEEL_PHRASES.fromBelowHead}
         </SvgText>
         {places.map(({ spot, x, y }) => (
           <SpotMark
@@ -99,32 +102,4 @@ function SpotMark({ x, y, state, signs, palette }: SpotMarkProps) {
       )}
     </G>
   );
-}
-
-/** Shoulders, waist of the back, ribs, loin and hips, as one closed line. */
-function backFromAbove(w: number, h: number): string {
-  const half = [0.05, 0.09, 0.16, 0.27, 0.31, 0.29, 0.31, 0.36, 0.38, 0.36, 0.3, 0.29, 0.34, 0.35];
-  return closedBySides(w, h, half);
-}
-
-function chestFromBelow(w: number, h: number): string {
-  const half = [0.06, 0.16, 0.27, 0.32, 0.31, 0.34, 0.38, 0.4];
-  return closedBySides(w, h, half);
-}
-
-function closedBySides(w: number, h: number, half: readonly number[]): string {
-  const y = (i: number): number => h * (0.05 + (0.9 * i) / (half.length - 1));
-  const side = (sign: 1 | -1): readonly (readonly [number, number])[] => half.map((s, i) => [w / 2 + sign * s * w * 0.95, y(i)]);
-  return `${smooth(side(-1))}${smooth([...side(1)].reverse()).replace('M', 'L')}Z`;
-}
-
-/** A curve through points by quadratic pieces between their middles. */
-function smooth(points: readonly (readonly [number, number])[]): string {
-  const start = points[0]!;
-  const middle = points.slice(1, -1).map(([x, y], i) => {
-    const next = points[i + 2]!;
-    return `Q${x.toFixed(1)} ${y.toFixed(1)} ${((x + next[0]) / 2).toFixed(1)} ${((y + next[1]) / 2).toFixed(1)}`;
-  });
-  const end = points.at(-1)!;
-  return `M${start[0].toFixed(1)} ${start[1].toFixed(1)}${middle.join('')}L${end[0].toFixed(1)} ${end[1].toFixed(1)}`;
 }

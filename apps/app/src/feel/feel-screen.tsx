@@ -3,7 +3,6 @@ import { type FeltSpot, PASS_IDS, spotState } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
-import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
@@ -88,36 +87,14 @@ function WholePass({ loaded: { measured, note } }: { readonly loaded: LoadedVisi
   );
 }
 
-/** On a wide screen the back keeps a back's proportions. */
-const WIDEST_PX = 460;
-
 function Views({ loaded, onSpot }: { readonly loaded: LoadedVisit; readonly onSpot: (spot: FeltSpot) => void }) {
-  const [width, onLayout] = useMeasuredWidth();
   const { feelings } = loaded.measured;
   return (
-    <YStack onLayout={onLayout} gap="$m">
-      {width > 0 ? (
-        <>
-          <Heading>{FEEL_PHRASES.theBackFrom}</Heading>
-          <FeelDrawing
-            widthPx={Math.min(width, WIDEST_PX)}
-            heightPx={440}
-            view="above"
-            places={SPOTS_ON_BACK}
-            feelings={feelings}
-            onSpot={onSpot}
-          />
-          <Heading>{FEEL_PHRASES.girthAndSternum}</Heading>
-          <FeelDrawing
-            widthPx={Math.min(width, WIDEST_PX)}
-            heightPx={210}
-            view="below"
-            places={SPOTS_FROM_BELOW}
-            feelings={feelings}
-            onSpot={onSpot}
-          />
-        </>
-      ) : null}
+    <YStack gap="$m">
+      <Heading>{FEEL_PHRASES.theBackFrom}</Heading>
+      <FeelDrawing heightPx={490} view="above" places={SPOTS_ON_BACK} feelings={feelings} onSpot={onSpot} />
+      <Heading>{FEEL_PHRASES.girthAndSternum}</Heading>
+      <FeelDrawing heightPx={200} view="below" places={SPOTS_FROM_BELOW} feelings={feelings} onSpot={onSpot} />
     </YStack>
   );
 }

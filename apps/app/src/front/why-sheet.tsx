@@ -102,7 +102,9 @@ function HowSure({ answer, isRecommended }: Pick<WhySheetProps, 'answer' | 'isRe
       {confidence.wins.map((w) => (
         <Body key={w.answer}>{FRONT_PHRASES.ofRedraws(w.answer, w.count, confidence.redraws)}</Body>
       ))}
-      <Small>{confidence.asLast ? FRONT_PHRASES.asLast : confidence.assumedSpread ? FRONT_PHRASES.withOneTake : FRONT_PHRASES.theSectionWas}</Small>
+      <Small>
+        {confidence.asLast ? FRONT_PHRASES.asLast : confidence.assumedSpread ? FRONT_PHRASES.withOneTake : FRONT_PHRASES.theSectionWas}
+      </Small>
       {isRecommended ? null : <Small>{FRONT_PHRASES.theRedrawsAre}</Small>}
     </Part>
   );

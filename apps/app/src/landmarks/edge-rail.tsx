@@ -1,6 +1,6 @@
 import { LANDMARKS_PHRASES } from '../words/landmarks-phrases';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT } from '../ui/tokens';
+import { DRAWING_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { RailBox } from '../ui/rail-box';
 
@@ -49,7 +49,7 @@ export function EdgeRail({ widthPx, heightPx, atMm, onMove }: EdgeRailProps) {
             {...(i === 1 && { strokeDasharray: '10 6' })}
           />
         ))}
-        <SvgText x={widthPx / 2} y={20} textAnchor="middle" fontFamily={BODY_FONT} fontSize={18} fontWeight="700" fill={palette.action}>
+        <SvgText x={widthPx / 2} y={20} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={18} fontWeight="700" fill={palette.action}>
           {LANDMARKS_PHRASES.mmAcross(atMm)}
         </SvgText>
       </Svg>

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { pathOf } from '../drawings/path-of';
 import { backlineLayout } from '../drawings/backline-layout';
-import { BODY_FONT } from '../ui/tokens';
+import { DRAWING_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { RailBox } from '../ui/rail-box';
 
@@ -61,7 +61,7 @@ export function LandmarkRail({ widthPx, heightPx, topline, landmarks, readings, 
           x={Math.min(widthPx - 40, Math.max(40, x(atMm)))}
           y={18}
           textAnchor="middle"
-          fontFamily={BODY_FONT}
+          fontFamily={DRAWING_FONT}
           fontSize={18}
           fontWeight="700"
           fill={palette.action}
@@ -90,7 +90,7 @@ function Tape({ marks, x, heightPx }: TapeProps) {
           <G key={mm}>
             <Line x1={x(mm)} x2={x(mm)} y1={heightPx - 42} y2={heightPx - (whole ? 28 : 36)} stroke={ink} strokeWidth={1} />
             {whole ? (
-              <SvgText x={x(mm)} y={heightPx - 12} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={muted}>
+              <SvgText x={x(mm)} y={heightPx - 12} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={13} fill={muted}>
                 {mm}
               </SvgText>
             ) : null}

@@ -2,7 +2,7 @@ import { lengthNumber } from '../words/person-unit';
 import { type LeatherPair, type NearOff, EYE_TO_TREAD_MM, SIDES, hangInHole } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { ValuePeg } from '../drawings/value-peg';
-import { BODY_FONT } from '../ui/tokens';
+import { DRAWING_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { LEATHERS_PHRASES } from '../words/leathers-phrases';
 
@@ -88,7 +88,7 @@ function Hung({ side, x, foot, pxPerMm, hangMm, nameY }: HungProps) {
         strokeWidth={4}
       />
       <Circle cx={x} cy={TOP_PX} r={5} fill={palette.action} />
-      <SvgText x={x} y={nameY} textAnchor="middle" fontFamily={BODY_FONT} fontSize={14} fontWeight="700" fill={palette[side]}>
+      <SvgText x={x} y={nameY} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={14} fontWeight="700" fill={palette[side]}>
         {`${LEATHERS_PHRASES[side === 'near' ? 'nearShort' : 'offShort']} ${lengthNumber(Math.round(hangMm))}`}
       </SvgText>
     </G>

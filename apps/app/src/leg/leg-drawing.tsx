@@ -2,7 +2,7 @@ import { type LegOnHorse, type OverTheIron, type Plumb, type SaddleSeat } from '
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { pathOf } from '../drawings/path-of';
 import { ValuePeg } from '../drawings/value-peg';
-import { BODY_FONT, type Palette } from '../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { HorseAndSaddle } from './horse-and-saddle';
@@ -153,7 +153,7 @@ function HipPlumb({ place, trunkMm, scale, palette }: PartProps & { readonly pla
         strokeWidth={2}
         strokeDasharray="7 5"
       />
-      <SvgText x={x + 8} y={18} fontFamily={BODY_FONT} fontSize={14} fill={palette.action}>
+      <SvgText x={x + 8} y={18} fontFamily={DRAWING_FONT} fontSize={14} fill={palette.action}>
         {LEG_PHRASES.plumb}
       </SvgText>
     </G>
@@ -166,7 +166,7 @@ function MassOverTread({ over, place, scale, palette }: PartProps & { readonly o
     <G>
       <Line x1={x} x2={x} y1={y} y2={scale.y(place.tread.zMm - 40)} stroke={palette.action} strokeWidth={2} strokeDasharray="7 5" />
       <Circle cx={x} cy={y} r={9} fill={palette.action} />
-      <SvgText x={x + 14} y={y + 5} fontFamily={BODY_FONT} fontSize={14} fill={palette.ink}>
+      <SvgText x={x + 14} y={y + 5} fontFamily={DRAWING_FONT} fontSize={14} fill={palette.ink}>
         {LEG_PHRASES.centreOfMass}
       </SvgText>
     </G>
@@ -185,7 +185,7 @@ function Marks({ marks, place, scale, palette }: PartProps & { readonly marks: L
           return (
             <G key={label}>
               <Line x1={x - 26} x2={x + 4} y1={y} y2={y} stroke={palette.lookOut} strokeWidth={2.4} />
-              <SvgText x={x - 30} y={textY + 5} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.lookOut}>
+              <SvgText x={x - 30} y={textY + 5} textAnchor="end" fontFamily={DRAWING_FONT} fontSize={13} fill={palette.lookOut}>
                 {label}
               </SvgText>
             </G>

@@ -1,7 +1,7 @@
 import { type Item, type Page, INK } from '@fulcra/core';
 import Svg, { ClipPath, Defs, G, Polyline, Rect, Text as SvgText } from 'react-native-svg';
 import { useId } from 'react';
-import { BODY_FONT } from '../ui/tokens';
+import { DRAWING_FONT } from '../ui/tokens';
 
 export interface SheetPreviewProps {
   readonly page: Page;
@@ -47,7 +47,7 @@ function Drawn({ item, page, dy, dz }: { readonly item: Item; readonly page: Pag
       <SvgText
         x={x(item.at.yMm)}
         y={y(item.at.zMm)}
-        fontFamily={BODY_FONT}
+        fontFamily={DRAWING_FONT}
         fontSize={item.sizeMm}
         fontWeight={item.bold ? '700' : '400'}
         textAnchor={item.anchor}

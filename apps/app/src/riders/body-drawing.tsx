@@ -1,7 +1,7 @@
 import { type RiderMeasure } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { pathOf } from '../drawings/path-of';
-import { BODY_FONT, type Palette } from '../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { RIDERS_PHRASES, measureShort } from '../words/riders-phrases';
 import { type FigureLine, type FigurePoint, MEASURE_LINES, SEATED, STANDING } from './body-figure';
@@ -44,7 +44,7 @@ export function BodyDrawing({ widthPx, heightPx, here, measured }: BodyDrawingPr
           x={(figure === 'standing' ? standing : seated)({ right: 0, up: 0 })[0]}
           y={heightPx - 8}
           textAnchor="middle"
-          fontFamily={BODY_FONT}
+          fontFamily={DRAWING_FONT}
           fontSize={14}
           fill={palette.muted}
         >

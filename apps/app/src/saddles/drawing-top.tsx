@@ -9,8 +9,13 @@ import { SaddleDrawing } from './saddle-drawing';
 import { measureHow } from '../words/saddle-measure-words';
 import { type MeasureView } from './saddle-measures';
 
-/** On a wide screen the drawing stands beside its words, so that the measures keep the lower half. */
-const WIDE_PX = 420;
+/** On a wide screen all three drawings stand beside each other; the one in hand carries its measure. */
+const VIEWS = [
+  { value: 'side', label: SADDLES_PHRASES.fromTheSide },
+  { value: 'under', label: SADDLES_PHRASES.fromBelow },
+  { value: 'front', label: SADDLES_PHRASES.theArch },
+] as const;
+const MOST_WIDE_PX = 400;
 
 export function DrawingTop({
   saddle,
@@ -25,35 +30,29 @@ export function DrawingTop({
   const [width, onLayout] = useMeasuredWidth();
   const how = here.measure === 'width' ? SADDLES_PHRASES.theAngleBetween : measureHow(here.measure);
   const sound = saddle.front.settings.length > 0;
-  const drawing =
-    width > 0 && sound ? <SaddleDrawing widthPx={wide ? WIDE_PX : width} saddle={saddle} view={here.view} measure={here.measure} /> : null;
-  const told = (
-    <>
-      <Choice
-        label={SADDLES_PHRASES.drawing}
-        value={here.view}
-        options={[
-          { value: 'side', label: SADDLES_PHRASES.fromTheSide },
-          { value: 'under', label: SADDLES_PHRASES.fromBelow },
-          { value: 'front', label: SADDLES_PHRASES.theArch },
-        ]}
-        onChange={onView}
-      />
-      {wide ? null : drawing}
-      <Small padding="$s" textAlign={wide ? 'left' : 'center'} role="status">
-        {how ?? SADDLES_PHRASES.touchAMeasure}
-      </Small>
-    </>
+  const drawn = (view: MeasureView, widthPx: number) => (
+    <SaddleDrawing key={view} widthPx={widthPx} saddle={saddle} view={view} measure={view === here.view ? here.measure : null} />
   );
-  return wide ? (
-    <XStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule" gap="$l" paddingHorizontal="$l">
-      {drawing}
-      <YStack flex={1} minWidth={0}>
+  const told = (
+    <Small padding="$s" textAlign="center" role="status">
+      {how ?? SADDLES_PHRASES.touchAMeasure}
+    </Small>
+  );
+  if (wide) {
+    const each = Math.min(MOST_WIDE_PX, (width - 64) / VIEWS.length);
+    return (
+      <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule" alignItems="center">
+        <XStack gap="$m" alignItems="center">
+          {width > 0 && sound ? VIEWS.map(({ value }) => drawn(value, each)) : null}
+        </XStack>
         {told}
       </YStack>
-    </XStack>
-  ) : (
+    );
+  }
+  return (
     <YStack onLayout={onLayout} borderBottomWidth={1} borderColor="$rule" alignItems="center">
+      <Choice label={SADDLES_PHRASES.drawing} value={here.view} options={VIEWS} onChange={onView} />
+      {width > 0 && sound ? drawn(here.view, width) : null}
       {told}
     </YStack>
   );

@@ -61,7 +61,13 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
         <Button kind="quiet" tight label={SADDLES_PHRASES.more(name)} onPress={() => moved(step)}>
           <Icon name="plus" color={palette.ink} size={20} />
         </Button>
-        <NumberPad title={name} open={pad} start={number.start} onClose={() => setPad(false)} onDone={(typed) => onChange(number.kept(typed))} />
+        <NumberPad
+          title={name}
+          open={pad}
+          start={number.start}
+          onClose={() => setPad(false)}
+          onDone={(typed) => onChange(number.kept(typed))}
+        />
       </XStack>
       {problem === undefined ? null : (
         <Small id={note} role="alert" color="$bad">

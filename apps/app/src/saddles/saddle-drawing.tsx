@@ -1,9 +1,9 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
-import { pathOf } from '../drawings/path-of';
+import { closedPathOf, pathOf } from '../drawings/path-of';
 import { type SaddleFields } from '@fulcra/contract';
 import { type DescribedSaddle, CROWN_RADIUS_MM, archHalfOutline, archOfSetting, presentSetup, underside } from '@fulcra/core';
 import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT, type Palette } from '../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { type MeasureView } from './saddle-measures';
 import { type Dimension, RIM, type SidePlane, mm, sideDimensions, sidePlane } from './side-plane';
@@ -21,15 +21,17 @@ export interface SaddleDrawingProps {
 /** The saddle as its numbers make it, from the side, from below or from the front, with one measure drawn where it is taken. */
 export function SaddleDrawing({ widthPx, saddle, view, measure, plain = false }: SaddleDrawingProps) {
   const palette = usePalette();
-  const described: DescribedSaddle = { id: '', ...saddle };
+  const described: Drawn = { id: '', ...saddle };
   const props = { widthPx, saddle: described, palette, measure, plain };
   return view === 'side' ? <Side {...props} /> : view === 'under' ? <Under {...props} /> : <Front {...props} />;
 }
 
+type Drawn = DescribedSaddle & Pick<SaddleFields, 'seat'>;
+
 interface ViewProps {
   readonly plain: boolean;
   readonly widthPx: number;
-  readonly saddle: DescribedSaddle;
+  readonly saddle: Drawn;
   readonly palette: Palette;
   readonly measure: string | null;
 }
@@ -53,7 +55,7 @@ function Measured({ at, palette }: { readonly at: Dimension | undefined; readonl
         x={(x1 + x2) / 2 + (Math.abs(nx) > Math.abs(ny) ? 12 : 0)}
         y={(y1 + y2) / 2 + (Math.abs(nx) > Math.abs(ny) ? 5 : -12)}
         textAnchor={Math.abs(nx) > Math.abs(ny) ? 'start' : 'middle'}
-        fontFamily={BODY_FONT}
+        fontFamily={DRAWING_FONT}
         fontSize={15}
         fontWeight="700"
         fill={palette.ink}
@@ -66,12 +68,27 @@ function Measured({ at, palette }: { readonly at: Dimension | undefined; readonl
 
 function Side({ widthPx, saddle, palette, measure, plain }: ViewProps) {
   const plane = sidePlane(widthPx, saddle, plain);
-  const { x, y, heightPx, tree, low } = plane;
-  const path = (points: readonly (readonly [number, number])[]) => pathOf(points.map(([u, z]) => [x(u), y(z)]));
+  const { x, y, heightPx, tree, low, leather } = plane;
+  const px = (points: readonly (readonly [number, number])[]) => points.map(([u, z]) => [x(u), y(z)] as const);
+  const path = (points: readonly (readonly [number, number])[]) => pathOf(px(points));
+  const outline = { stroke: palette.leather, strokeWidth: plain ? 1 : 2 } as const;
   return (
     <Svg width={widthPx} height={heightPx} role="img" aria-label={SADDLES_PHRASES.theSaddleFrom} style={{ backgroundColor: palette.sheet }}>
-      <Path d={`${path(tree)}${path([...low].reverse()).replace('M', 'L')}Z`} fill={palette.leather} opacity={0.3} />
-      <Path d={path(tree)} fill="none" stroke={palette.leather} strokeWidth={7} strokeLinecap="round" />
+      <Path
+        d={`${path(tree)}${path([...low].reverse()).replace('M', 'L')}Z`}
+        fill={palette.horse}
+        stroke={palette.leather}
+        strokeWidth={1}
+      />
+      <Path
+        d={closedPathOf(px(leather.flap))}
+        fill={palette.leather}
+        fillOpacity={leather.assumed ? 0.18 : 0.45}
+        {...outline}
+        {...(leather.assumed && { strokeDasharray: '5 4' })}
+      />
+      <Path d={closedPathOf(px(leather.seat))} fill={palette.leather} fillOpacity={0.82} {...outline} />
+      <Path d={path(tree)} fill="none" stroke={palette.ink} strokeWidth={plain ? 2 : 3} strokeLinecap="round" />
       {plain ? null : (
         <>
           <SideParts saddle={saddle} plane={plane} palette={palette} />
@@ -95,7 +112,7 @@ function SideParts({
       {straps.map((s) => (
         <G key={s.id}>
           <Line x1={x(s.xMm)} x2={x(s.xMm)} y1={y(-s.belowMm)} y2={heightPx - 22} stroke={palette.leather} strokeWidth={5} />
-          <SvgText x={x(s.xMm)} y={heightPx - 6} textAnchor="middle" fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
+          <SvgText x={x(s.xMm)} y={heightPx - 6} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={12.5} fill={palette.ink}>
             {s.id}
           </SvgText>
         </G>
@@ -200,13 +217,13 @@ function Front({ widthPx, saddle, palette, measure }: ViewProps) {
       {angle === null ? null : (
         <G>
           <Path d={rail(angle)} fill="none" stroke={palette.action} strokeWidth={3} />
-          <SvgText x={x(0)} y={y(-70)} textAnchor="middle" fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
+          <SvgText x={x(0)} y={y(-70)} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
             {`${angle}°`}
           </SvgText>
         </G>
       )}
       <Measured at={measure === null ? undefined : at[measure]} palette={palette} />
-      <SvgText x={widthPx / 2} y={20} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
+      <SvgText x={widthPx / 2} y={20} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={13} fill={palette.ink}>
         {SADDLES_PHRASES.crownRadiusMm(CROWN_RADIUS_MM[saddle.front.shape])}
       </SvgText>
     </Svg>
@@ -227,10 +244,10 @@ const Foot = ({
   readonly palette: Palette;
 }) => (
   <G>
-    <SvgText x={6} y={heightPx - 6} fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
+    <SvgText x={6} y={heightPx - 6} fontFamily={DRAWING_FONT} fontSize={12.5} fill={palette.ink}>
       {left}
     </SvgText>
-    <SvgText x={widthPx - 6} y={heightPx - 6} textAnchor="end" fontFamily={BODY_FONT} fontSize={12.5} fill={palette.ink}>
+    <SvgText x={widthPx - 6} y={heightPx - 6} textAnchor="end" fontFamily={DRAWING_FONT} fontSize={12.5} fill={palette.ink}>
       {right}
     </SvgText>
   </G>

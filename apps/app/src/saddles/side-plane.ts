@@ -1,5 +1,6 @@
 import { type DescribedSaddle, type Underside, pointsAheadMm, presentSetup, underside } from '@fulcra/core';
 import { type TrueScale, trueScale } from '../drawings/true-scale';
+import { type Leathered, type SideLeather, sideLeather } from './side-leather';
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
 
 /** Room round a saddle that is drawn large, px. */
@@ -20,18 +21,22 @@ export interface SidePlane extends TrueScale {
   readonly heightPx: number;
   readonly topMm: number;
   readonly under: Underside;
+  readonly leather: SideLeather;
   readonly tree: readonly (readonly [number, number])[];
   /** The panel's under line. */
   readonly low: readonly (readonly [number, number])[];
 }
 
-export function sidePlane(widthPx: number, saddle: DescribedSaddle, plain: boolean): SidePlane {
+export function sidePlane(widthPx: number, saddle: DescribedSaddle & Leathered, plain: boolean): SidePlane {
   const { lengthMm } = saddle.build.frame;
   const under = underside(saddle, presentSetup(saddle, 0));
   const rim = plain ? 4 : RIM;
-  const pxPerMm = (widthPx - 2 * rim) / (under.toMm - under.fromMm);
-  const topMm = Math.max(...[0, lengthMm].map(under.roofAt)) + (plain ? 14 : 70);
-  const footMm = plain ? -150 : -230;
+  const leather = sideLeather(saddle, under);
+  const alongs = [...leather.flap, ...leather.seat].map(([u]) => u);
+  const [fromMm, toMm] = [Math.min(under.fromMm, ...alongs), Math.max(under.toMm, ...alongs)];
+  const pxPerMm = (widthPx - 2 * rim) / (toMm - fromMm);
+  const topMm = Math.max(...[0, lengthMm].map(under.roofAt)) + (saddle.kind === 'western' ? 130 : 90) + (plain ? 4 : 30);
+  const footMm = plain ? -190 : -230;
   const tree = Array.from({ length: 41 }, (_, i) => (lengthMm * i) / 40).map((u) => [u, under.roofAt(u)] as const);
   const low: [number, number][] = [];
   for (let u = under.fromMm; u <= under.toMm; u += 6) {
@@ -39,8 +44,8 @@ export function sidePlane(widthPx: number, saddle: DescribedSaddle, plain: boole
     const z = under.heightIn(under.rowAt(u), u, innerMm + 0.4 * (outerMm - innerMm));
     if (Number.isFinite(z)) low.push([u, z]);
   }
-  const scale = trueScale(pxPerMm, under.fromMm - rim / pxPerMm, topMm);
-  return { ...scale, heightPx: (topMm - footMm) * pxPerMm, topMm, under, tree, low };
+  const scale = trueScale(pxPerMm, fromMm - rim / pxPerMm, topMm);
+  return { ...scale, heightPx: (topMm - footMm) * pxPerMm, topMm, under, leather, tree, low };
 }
 
 /** Where each measure of the side is taken. */

@@ -5,7 +5,7 @@ import { View } from 'react-native';
 import Svg, { Circle, Text as SvgText } from 'react-native-svg';
 import { MillimetreGrid } from '../drawings/millimetre-grid';
 import { type PaperScale } from '../drawings/paper-scale';
-import { BODY_FONT } from '../ui/tokens';
+import { DRAWING_FONT } from '../ui/tokens';
 import { usePalette } from '../ui/use-palette';
 import { MOST_POINTS, usePointsPointer } from './use-points-pointer';
 
@@ -49,7 +49,7 @@ export function PointsEditor({ scale, points, children, colourOf, placeWords, fi
             chosen={i === chosen}
           />
         ))}
-        <SvgText x={12} y={heightPx - 12} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
+        <SvgText x={12} y={heightPx - 12} fontFamily={DRAWING_FONT} fontSize={15} fontWeight="700" fill={palette.ink}>
           {points.length >= MOST_POINTS
             ? SECTION_PHRASES.pointsTheMost(points.length)
             : at

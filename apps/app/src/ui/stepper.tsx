@@ -44,7 +44,13 @@ export function Stepper({ label, shown: caption = label, value, unit, step, deci
           <Icon name="plus" color={palette.ink} size={22} />
         </Button>
       </XStack>
-      <NumberPad title={label} open={padOpen} start={number.start} onClose={() => setPadOpen(false)} onDone={(typed) => onChange(number.kept(typed))} />
+      <NumberPad
+        title={label}
+        open={padOpen}
+        start={number.start}
+        onClose={() => setPadOpen(false)}
+        onDone={(typed) => onChange(number.kept(typed))}
+      />
     </YStack>
   );
 }

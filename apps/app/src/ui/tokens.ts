@@ -45,4 +45,6 @@ export const SPACE = { xs: 4, s: 8, m: 12, l: 16, xl: 24, xxl: 32 } as const;
 export const WIDE_FROM = 900;
 
 export const BODY_FONT = 'Atkinson Hyperlegible Next';
+/** The same face with its own slashed zero, which can't be taken for a letter: numbers stand alone in drawings. */
+export const DRAWING_FONT = 'Fulcra drawings';
 export const SLAB_FONT = 'Zilla Slab';

@@ -7,8 +7,10 @@ import { type Tone } from './tone';
 export function agreementWords(front: StationMeasurement): readonly [Tone, string] {
   const { state, odd, pairs, technicalErrorMm, widestMm, otherScale } = front.agreement;
   const numberOf = (id: string): number => front.takes.find((t) => t.id === id)?.number ?? 0;
-  const asLast = 'accepted' in front ? front.accepted.flatMap((t) => ('asLast' in t && t.asLast !== undefined ? [t.asLast] : []))[0] : undefined;
-  if (asLast !== undefined) return ['lookOut', `As on ${dayWords(asLast)}, not measured today: everything that rests on it says so. A take puts it aside.`];
+  const asLast =
+    'accepted' in front ? front.accepted.flatMap((t) => ('asLast' in t && t.asLast !== undefined ? [t.asLast] : []))[0] : undefined;
+  if (asLast !== undefined)
+    return ['lookOut', `As on ${dayWords(asLast)}, not measured today: everything that rests on it says so. A take puts it aside.`];
   if (state === 'none') return ['plain', 'No take yet. Three that agree make it sure.'];
   if (state === 'single') return ['lookOut', 'One take can be believed, not proved. Take the whole section again.'];
   if (state === 'differ') {

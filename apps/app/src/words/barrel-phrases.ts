@@ -31,6 +31,7 @@ export const BARREL_PHRASES = {
   keep: 'Keep this barrel',
   kept: 'Barrel kept.',
   clear: 'Take the depth away',
-  drawing: (breadth: number, depth: number): string => `The barrel from behind, ${lengthWords(breadth)} broad and ${lengthWords(depth)} deep`,
+  drawing: (breadth: number, depth: number): string =>
+    `The barrel from behind, ${lengthWords(breadth)} broad and ${lengthWords(depth)} deep`,
   fillAll: 'All three of round, breadth and height are needed.',
 } as const;

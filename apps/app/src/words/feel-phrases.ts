@@ -23,7 +23,6 @@ export const FEEL_PHRASES = {
   theWithers: 'The withers',
   nNear: 'N near',
   offO: 'off O',
-  fromBelowHead: 'from below, head up',
   near: 'Near',
   off: 'Off',
   notFelt: 'not felt',

@@ -83,7 +83,8 @@ export const FRONT_PHRASES = {
   theRedrawsAre: 'The redraws are of the recommendation, not of the width now shown.',
   narrower: 'Narrower',
   mm3: (includedAngleDeg: number, spanAt100Mm: number): string => `${includedAngleDeg}° · ${lengthWords(spanAt100Mm)}`,
-  includedAngleAnd: (shape: string, spanDepthMm: number): string => `${shape}; included angle, and span ${lengthWords(spanDepthMm)} below the crown`,
+  includedAngleAnd: (shape: string, spanDepthMm: number): string =>
+    `${shape}; included angle, and span ${lengthWords(spanDepthMm)} below the crown`,
   wider: 'Wider',
   backToThe: 'Back to the recommendation',
 } as const;

@@ -90,7 +90,8 @@ export const LEG_PHRASES = {
       : balance === 'chair'
         ? `Chair seat: the heel comes ${lengthWords(held(mm))} ahead of the hip’s plumb.`
         : `Tipped forward: the heel lies ${lengthWords(held(mm))} behind the hip’s plumb.`,
-  barShift: (mm: number): string => (mm === 0 ? '' : `The bar would have to lie ${lengthWords(held(mm))} further ${mm > 0 ? 'back' : 'forward'}.`),
+  barShift: (mm: number): string =>
+    mm === 0 ? '' : `The bar would have to lie ${lengthWords(held(mm))} further ${mm > 0 ? 'back' : 'forward'}.`,
   barAhead: (mm: number): string => `The bar lies ${lengthWords(held(mm))} ahead of the hip; about 150 is normal.`,
   partsBalance: (mm: number): string => `Of it ${lengthWords(signed(mm))} from how the saddle tips.`,
   partsLength: (mm: number, alone: number): string =>
@@ -130,9 +131,12 @@ export const LEG_PHRASES = {
   weightUnknownRider: 'The rider’s weight isn’t known.',
   evenTitle: 'The pair',
   remedy: (remedy: PairRemedy): string => REMEDY_WORDS(remedy),
-  stretched: (near: number, off: number): string => `Since it was measured first: near ${lengthWords(signed(near))}, off ${lengthWords(signed(off))}.`,
+  stretched: (near: number, off: number): string =>
+    `Since it was measured first: near ${lengthWords(signed(near))}, off ${lengthWords(signed(off))}.`,
   perHole: (mm: number, measured: boolean): string =>
-    measured ? `One hole is ${lengthWords(mm.toFixed(1))} of hang, as measured.` : `One hole is ${lengthWords(mm.toFixed(1))} of hang by the rule.`,
+    measured
+      ? `One hole is ${lengthWords(mm.toFixed(1))} of hang, as measured.`
+      : `One hole is ${lengthWords(mm.toFixed(1))} of hang by the rule.`,
   doublesHalf: 'The strap is doubled: a hole changes the hang by half its spacing.',
   purposely: (mm: number, by: string, reason: string): string => `Uneven on purpose, off ${lengthWords(signed(mm))}, ${by}: ${reason}`,
   legsDiffer: (mm: number): string =>
@@ -141,7 +145,9 @@ export const LEG_PHRASES = {
   criterion: (id: RiderCriterion): string => CRITERION_WORDS[id],
   suits: (word: SuitsWord): string => SUITS_WORDS[word],
   between: (least: number, most: number, share: boolean): string =>
-    share ? `wants ${Math.round(100 * least)} to ${Math.round(100 * most)} %` : `wants ${lengthNumber(Math.round(least))} to ${lengthWords(Math.round(most))}`,
+    share
+      ? `wants ${Math.round(100 * least)} to ${Math.round(100 * most)} %`
+      : `wants ${lengthNumber(Math.round(least))} to ${lengthWords(Math.round(most))}`,
   has: (value: number | null, share: boolean): string =>
     value === null ? 'not measured' : share ? `${Math.round(100 * value)} %` : mmWords(value),
   seatSize: (size: number, low: number, high: number): string =>

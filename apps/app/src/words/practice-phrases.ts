@@ -25,7 +25,8 @@ export const PRACTICE_PHRASES = {
   weightProfessional: 'a professional’s word',
   source: (text: string): string => `Where the defaults come from: ${text}`,
   beginAnew: 'Begin the demo anew',
-  beginAnewMeans: 'Everything that was entered here goes, on every device, and the demo stands as at its beginning. That can’t be taken back.',
+  beginAnewMeans:
+    'Everything that was entered here goes, on every device, and the demo stands as at its beginning. That can’t be taken back.',
   beginAnewWaits: (count: number): string => `${countWords(count, 'entry', 'entries')} not sent yet: send them or let them go first.`,
   beginAnewFailed: 'It was not begun anew: nothing came back from Fulcra. Try again with signal.',
   beginAnewDo: (going: boolean): string => (going ? 'Beginning …' : 'Begin anew'),

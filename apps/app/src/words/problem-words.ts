@@ -39,7 +39,8 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   WIDTHS_CROSS: (v) =>
     `On the ${side(v)} the back is ${mm(v.lowerMm)} at ${mm(v.lowerDepthMm)}, narrower than ${mm(v.upperMm)} at ${mm(v.upperDepthMm)}. Check which width belongs to which depth.`,
   WIDTH_OUT_OF_RANGE: (v) => `${mm(v.widthMm)} on the ${side(v)} is wider than any horse (${mm(v.mostMm)}). Check the unit.`,
-  BENDS_PITCH: (v) => `Links of ${mm(v.pitchMm)} are not a curve’s (${lengthNumber(v.leastPitchMm)} to ${lengthWords(v.mostPitchMm)}). Check the device.`,
+  BENDS_PITCH: (v) =>
+    `Links of ${mm(v.pitchMm)} are not a curve’s (${lengthNumber(v.leastPitchMm)} to ${lengthWords(v.mostPitchMm)}). Check the device.`,
   BENDS_COUNT: (v) => `${v.count} joints are not a curve’s (${v.least} to ${v.most}). Check the device.`,
   BENDS_CENTRE: (v) => `Joint ${v.centreJoint} of ${v.count} can’t lie on the spine. Lay the centre mark on the spine.`,
   BEND_TOO_SHARP: (v) => `Joint ${v.joint} bends by ${Math.round(v.bendDeg)}°, more than ${v.mostDeg}°. Take it again.`,
@@ -67,13 +68,15 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   SADDLE_OUT_OF_RANGE: (v) => `${measure(v.measure)}: ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
   SADDLE_PLACE_OUTSIDE: (v) => `${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
   RIDER_MASS_OUT_OF_RANGE: (v) => `A rider of ${v.massKg} kg is outside 0 to ${v.mostKg} kg. Check the weight.`,
-  RIDER_OFFSET_OUT_OF_RANGE: (v) => `A rider ${mm(v.offsetMm)} from the middle of the seat is outside ${mm(v.mostMm)}. Check where they sit.`,
+  RIDER_OFFSET_OUT_OF_RANGE: (v) =>
+    `A rider ${mm(v.offsetMm)} from the middle of the seat is outside ${mm(v.mostMm)}. Check where they sit.`,
   STIRRUP_SHARE_OUT_OF_RANGE: (v) => `A share of ${v.share} on the stirrups is none: it lies between 0 and 1.`,
   GAIT_UNKNOWN: (v) => `There is no gait called “${v.gait}”. Choose one of the list.`,
   BACK_POSE_UNKNOWN: (v) => `There is no way of holding the back called “${v.pose}”. Choose one of the list.`,
   STRAP_PULL_OUT_OF_RANGE: (v) => `A strap pulled with ${v.pullN} N is outside 0 to ${v.mostN} N. Check the girth.`,
   SETUP_WIDTH_UNKNOWN: (v) => `This saddle has ${v.count} widths and none at place ${v.index}. Choose one of its own.`,
-  SETUP_OUT_OF_RANGE: (v) => `${setupMeasure(v.measure)}: ${lengthNumber(v.value)} is outside ${lengthNumber(v.least)} to ${lengthWords(v.most)}. Check what was set.`,
+  SETUP_OUT_OF_RANGE: (v) =>
+    `${setupMeasure(v.measure)}: ${lengthNumber(v.value)} is outside ${lengthNumber(v.least)} to ${lengthWords(v.most)}. Check what was set.`,
   SETUP_STRAP_UNKNOWN: (v) => `This saddle has no ${v.strap} strap. Choose two of its own.`,
   CONTACT_LISTS_DIFFER: (v) => `The list ${v.list} has ${v.count} entries where there are ${v.wanted} cells. Make them alike.`,
   SCHOOL_NUMBER_UNKNOWN: (v) => `A school has no number called ${v.path}.`,

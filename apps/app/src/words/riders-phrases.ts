@@ -71,7 +71,8 @@ export const RIDERS_PHRASES = {
   legsAsMeasured: (mm: number): string =>
     mm === 0 ? 'Measured: alike.' : `The ${mm > 0 ? 'off' : 'near'} leg is ${lengthWords(Math.abs(mm))} longer.`,
   neverUneven: 'Leathers stay even all the same, unless a named person answers for it with a reason.',
-  unevenBy: (mm: number, by: string): string => `Off leather ${lengthWords(Math.abs(mm))} ${mm > 0 ? 'longer' : 'shorter'} on purpose, says ${by}`,
+  unevenBy: (mm: number, by: string): string =>
+    `Off leather ${lengthWords(Math.abs(mm))} ${mm > 0 ? 'longer' : 'shorter'} on purpose, says ${by}`,
   leaveUneven: 'Hang them uneven on purpose',
   get howMuchLonger() {
     return `Off leather longer by, ${personUnit.now()} (minus: shorter)`;

@@ -98,7 +98,8 @@ export const SADDLES_PHRASES = {
   seatFor: 'For the rider’s leg; the near side where both are alike. Nothing here has to be known.',
   seatUnknown: 'not measured',
   seatAssumed: (mm: number): string => `not measured; ${lengthWords(mm)} taken`,
-  seatOutside: (name: string, least: number, most: number): string => `${name} lies between ${lengthNumber(least)} and ${lengthWords(most)}. Check the unit.`,
+  seatOutside: (name: string, least: number, most: number): string =>
+    `${name} lies between ${lengthNumber(least)} and ${lengthWords(most)}. Check the unit.`,
   seatClear: (name: string): string => `${name}: unknown again`,
   clear: 'clear',
   typeSeat: (name: string): string => `${name}: type it`,

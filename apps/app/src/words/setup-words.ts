@@ -1,4 +1,4 @@
-import { lengthWords } from './person-unit';
+import { lengthNumber, lengthWords } from './person-unit';
 import {
   type AxisId,
   type BackPose,
@@ -59,7 +59,8 @@ export const padWords = ({ kind, thicknessMm }: Pad): string => (kind === 'none'
 export const strapsWords = (straps: readonly StrapId[]): string =>
   straps.length === 0 ? 'none' : straps.map((s) => STRAP_WORDS[s]).join(' + ');
 
-const pair = (near: number, off: number): string => (near === off ? lengthWords(signedMm(near)) : `N ${signedMm(near)} · O ${signedMm(off)}`);
+const pair = (near: number, off: number): string =>
+  near === off ? lengthWords(signedMm(near)) : `N ${signedMm(near)} · O ${signedMm(off)}`;
 export const signedMm = (mm: number): string => (mm > 0 ? `+${mm}` : mm < 0 ? `−${-mm}` : '0');
 
 /** What an axis stands at. */
@@ -123,12 +124,12 @@ export function setupLine(saddle: DescribedSaddle, setup: SaddleSetup): string {
   return [
     axisValue(saddle, setup, 'width'),
     shapeOf(saddle, setup) === saddle.front.shape ? null : SHAPE_WORDS[shapeOf(saddle, setup)],
-    `curve ${setup.curveMm}`,
-    `front ${setup.frontDepthMm}, gusset ${setup.rearDepthMm}`,
+    `curve ${lengthNumber(setup.curveMm)}`,
+    `front ${lengthNumber(setup.frontDepthMm)}, gusset ${lengthNumber(setup.rearDepthMm)}`,
     flocked ? 'refilled' : null,
     shimsLine(setup.shims),
     setup.pad.kind === 'none' ? null : `pad ${padWords(setup.pad)}`,
-    `arch at ${setup.placeMm}`,
+    `arch at ${lengthNumber(setup.placeMm)}`,
     `straps ${strapsWords(setup.straps)}`,
   ]
     .filter((part) => part !== null)

@@ -48,7 +48,8 @@ export const SIDE_PHOTO_PHRASES = {
   noPlumb: 'Without a plumb nothing can be said: draw one, or give the phone’s tilt.',
   noScale: 'Mark both ends of the known length.',
   behind: (name: string): string => `${name} from the hip’s plumb`,
-  offset: (mm: number): string => (Math.abs(mm) < 0.5 ? 'on it' : `${lengthWords(Math.abs(Math.round(mm)))} ${mm > 0 ? 'behind' : 'ahead'}`),
+  offset: (mm: number): string =>
+    Math.abs(mm) < 0.5 ? 'on it' : `${lengthWords(Math.abs(Math.round(mm)))} ${mm > 0 ? 'behind' : 'ahead'}`,
   kneeAngle: 'Knee, seen from the side',
   hipAngle: 'Hip, shoulder to knee',
   trunkLean: 'Trunk, forward of upright',

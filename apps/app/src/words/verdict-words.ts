@@ -97,7 +97,8 @@ function mainReason(code: FrontVerdictCode): Reason['code'] {
 }
 
 export function flipWords(flip: Flip): string {
-  const by = flip.byDeg === null ? mmWords(flip.byMm) : `${flip.byDeg.toFixed(1)}° (${lengthWords(flip.byMm.toFixed(1))} between top and points)`;
+  const by =
+    flip.byDeg === null ? mmWords(flip.byMm) : `${flip.byDeg.toFixed(1)}° (${lengthWords(flip.byMm.toFixed(1))} between top and points)`;
   if (flip.to === 'withersLow') return `${by} less room over the withers would make it too low.`;
   if (flip.to === 'even') return `A change of ${by} would make it even.`;
   return `A change of ${by} would make it too ${flip.to}.`;

@@ -37,16 +37,20 @@ const GOES_WITH: Readonly<Record<BinnedKind, readonly string[]>> = {
 /** Lets go for good of what lies in the bin for longer than it is kept. Each thing is a write of its own; what was put back meanwhile stays. */
 export async function emptyBin(db: DataSource): Promise<void> {
   const due = `restored = 0 AND heard_at < NOW(3) - INTERVAL ${BIN_DAYS} DAY`;
-  const rows = (await db.query(`SELECT id, kind FROM binned WHERE ${due}`)) as { readonly id: string; readonly kind: BinnedKind }[];
+  const rows = await db.query<{ readonly id: string; readonly kind: BinnedKind }[]>(`SELECT id, kind FROM binned WHERE ${due}`);
   for (const { id, kind } of rows) {
     await inOneWrite(db, async (tx) => {
-      const still = (await tx.query(`SELECT id FROM binned WHERE id = ? AND ${due} FOR UPDATE`, [id])) as unknown[];
+      const still = await tx.query<unknown[]>(`SELECT id FROM binned WHERE id = ? AND ${due} FOR UPDATE`, [id]);
       if (still.length > 0) await letGo(tx, id, kind);
     });
   }
 }
 
 async function letGo(tx: EntityManager, id: string, kind: BinnedKind): Promise<void> {
-  for (const sql of GOES_WITH[kind]) await tx.query(sql, Array.from(sql.matchAll(/\?/g), () => id));
+  for (const sql of GOES_WITH[kind])
+    await tx.query(
+      sql,
+      Array.from(sql.matchAll(/\?/g), () => id),
+    );
   await tx.query('DELETE FROM binned WHERE id = ?', [id]);
 }

@@ -21,7 +21,8 @@ export interface RecordedTake {
 }
 
 /** Takes that somebody took: what was said to be as last time tells nothing of a change. */
-export const measuredTakes = <T extends Pick<RecordedTake, 'reading'>>(takes: readonly T[]): T[] => takes.filter((t) => t.reading.kind !== 'asLast');
+export const measuredTakes = <T extends Pick<RecordedTake, 'reading'>>(takes: readonly T[]): T[] =>
+  takes.filter((t) => t.reading.kind !== 'asLast');
 
 /** Parts of the work a fitter can leave out for now. */
 export const STEPS = ['intake', 'feel', 'shape', 'landmarks', 'tracings'] as const;

@@ -1,3 +1,5 @@
+import { type NearOff } from '@fulcra/core';
+import { type PlanBox, onPlan } from './above';
 import { type HorseForm, formed } from './form';
 import { type ChalkedId, type HorsePart, type OutlinePoint, ANATOMY, type AnatomyId, CHALKED, HORSE_PARTS } from './outline';
 
@@ -33,6 +35,19 @@ export function chalkedPath(line: ChalkedId, form: HorseForm, box: HorseBox, byX
 
 /** Where a named place lies in the box. */
 export const placeIn = (id: AnatomyId, form: HorseForm, box: HorseBox): Place => inBox(box, formed(ANATOMY[id], form));
+
+/** A half of the horse from above with its mirror, as one closed path's `d` in the box's own units. */
+export function planPath(half: readonly OutlinePoint[], box: PlanBox): string {
+  const of = (side: NearOff) => half.map(([along, out, corner]) => ({ at: onPlan(box, along, out, side), corner: corner === 'c' }));
+  return closedThrough([...of('near'), ...of('off').reverse()]);
+}
+
+/** An open line through three places of one half. */
+export function planLine(points: readonly OutlinePoint[], box: PlanBox, side: NearOff): string {
+  const [a, b, c] = points.map(([along, out]) => onPlan(box, along, out, side));
+  const through = [2 * b![0] - (a![0] + c![0]) / 2, 2 * b![1] - (a![1] + c![1]) / 2] as const;
+  return `M${n(a![0])} ${n(a![1])}Q${n(through[0])} ${n(through[1])} ${n(c![0])} ${n(c![1])}`;
+}
 
 interface Knot {
   readonly at: Place;

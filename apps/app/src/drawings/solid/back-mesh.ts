@@ -3,7 +3,6 @@ import { type BackSurface, type Landmarks } from '@fulcra/core';
 import {
   BufferAttribute,
   BufferGeometry,
-  CanvasTexture,
   Color,
   DoubleSide,
   Group,
@@ -14,11 +13,10 @@ import {
   MeshBasicMaterial,
   MeshStandardMaterial,
   SphereGeometry,
-  Sprite,
-  SpriteMaterial,
   Vector3,
 } from 'three';
-import { type Palette } from '../../ui/tokens';
+import { CSS2DObject } from 'three/examples/jsm/renderers/CSS2DRenderer.js';
+import { DRAWING_FONT, type Palette } from '../../ui/tokens';
 
 /** The horse's frame in the viewer's: x toward the tail stays right, up is up, and the near side faces the viewer. */
 const place = (xMm: number, yMm: number, zMm: number): Vector3 => new Vector3(xMm, zMm, -yMm);
@@ -108,7 +106,7 @@ function spineLine(surface: BackSurface, palette: Palette): Line {
 /** How far down the flank a scapula's edge is drawn, as a share of the row. */
 const SCAPULA_SHARE = 0.55;
 
-function landmarkMarks(surface: BackSurface, landmarks: Landmarks, palette: Palette): (Mesh | Sprite)[] {
+function landmarkMarks(surface: BackSurface, landmarks: Landmarks, palette: Palette): (Mesh | CSS2DObject)[] {
   const [from, to] = [surface.ribbons.xMm[0]!, surface.ribbons.xMm.at(-1)!];
   const inside = (mm: number | null | undefined): mm is number => typeof mm === 'number' && mm >= from && mm <= to;
   const onSpine = (
@@ -139,26 +137,17 @@ function ball(at: Vector3, colour: string): Mesh {
   return mesh;
 }
 
-const LABEL_PX = { width: 256, height: 64, font: 34 } as const;
-
-function label(text: string, at: Vector3, colour: string): Sprite {
-  const canvas = document.createElement('canvas');
-  canvas.width = LABEL_PX.width;
-  canvas.height = LABEL_PX.height;
-  const context = canvas.getContext('2d')!;
-  context.font = `bold ${LABEL_PX.font}px sans-serif`;
-  context.textAlign = 'center';
-  context.textBaseline = 'middle';
-  context.fillStyle = colour;
-  context.fillText(text, LABEL_PX.width / 2, LABEL_PX.height / 2);
-  const sprite = new Sprite(new SpriteMaterial({ map: new CanvasTexture(canvas), depthTest: false, toneMapped: false }));
-  sprite.scale.set(170, 42.5, 1);
-  sprite.renderOrder = 1;
-  sprite.position.copy(at);
-  return sprite;
+/** A word in the page over the drawing, as sharp as any other text. */
+function label(text: string, at: Vector3, colour: string): CSS2DObject {
+  const word = document.createElement('span');
+  word.textContent = text;
+  Object.assign(word.style, { color: colour, font: `700 14px "${DRAWING_FONT}", sans-serif`, whiteSpace: 'nowrap' });
+  const object = new CSS2DObject(word);
+  object.position.copy(at);
+  return object;
 }
 
-function sideNames(surface: BackSurface, palette: Palette): Sprite[] {
+function sideNames(surface: BackSurface, palette: Palette): CSS2DObject[] {
   const row = rowPoints(surface, Math.floor(surface.ribbons.xMm.length / 2));
   const down = new Vector3(0, -26, 0);
   return [

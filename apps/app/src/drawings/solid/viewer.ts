@@ -1,4 +1,5 @@
 import { Box3, type Group, HemisphereLight, DirectionalLight, Mesh, PerspectiveCamera, Scene, Vector3, WebGLRenderer } from 'three';
+import { CSS2DObject, CSS2DRenderer } from 'three/examples/jsm/renderers/CSS2DRenderer.js';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 
 export interface Viewer {
@@ -17,6 +18,7 @@ export function openViewer(holder: HTMLElement, widthPx: number, heightPx: numbe
   renderer.setSize(widthPx, heightPx);
   renderer.setClearColor(ground);
   holder.appendChild(renderer.domElement);
+  const words = wordsOver(holder, widthPx, heightPx);
   const scene = new Scene();
   scene.add(new HemisphereLight('#ffffff', '#b9a88c', 2));
   const sun = new DirectionalLight('#ffffff', 1.4);
@@ -25,7 +27,10 @@ export function openViewer(holder: HTMLElement, widthPx: number, heightPx: numbe
   const camera = new PerspectiveCamera(32, widthPx / heightPx, 10, 6000);
   const controls = new OrbitControls(camera, renderer.domElement);
   controls.enablePan = false;
-  const draw = (): void => renderer.render(scene, camera);
+  const draw = (): void => {
+    renderer.render(scene, camera);
+    words.render(scene, camera);
+  };
   controls.addEventListener('change', draw);
   renderer.domElement.addEventListener('webglcontextlost', onLost);
   let shown: Group | null = null;
@@ -61,11 +66,27 @@ export function openViewer(holder: HTMLElement, widthPx: number, heightPx: numbe
       letGo(scene);
       renderer.dispose();
       renderer.domElement.remove();
+      words.domElement.remove();
     },
   };
 }
 
-const letGo = (of: Scene | Group): void => of.traverse((o) => o instanceof Mesh && (o.geometry as { dispose: () => void }).dispose());
+/** Words lie in the page over the drawing; a finger goes through them to what they name. */
+function wordsOver(holder: HTMLElement, widthPx: number, heightPx: number): CSS2DRenderer {
+  const words = new CSS2DRenderer();
+  words.setSize(widthPx, heightPx);
+  Object.assign(words.domElement.style, { position: 'absolute', top: '0', left: '0', pointerEvents: 'none' });
+  words.domElement.setAttribute('aria-hidden', 'true');
+  holder.style.position = 'relative';
+  holder.appendChild(words.domElement);
+  return words;
+}
+
+const letGo = (of: Scene | Group): void =>
+  of.traverse((o) => {
+    if (o instanceof Mesh) (o.geometry as { dispose: () => void }).dispose();
+    if (o instanceof CSS2DObject) o.element.remove();
+  });
 
 /** How far the corners of the box round the back reach; the back itself doesn't fill its box, so a little over the edge is right. */
 const FILLED = 1.15;

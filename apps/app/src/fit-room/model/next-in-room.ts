@@ -4,8 +4,7 @@ import { type RoomState } from './room-state';
 
 /** What the room proposes next, in the order of remedies: adjust this saddle, then another of stock, before one is made. */
 export type NextInRoom =
-  | { readonly do: 'wait' | 'findBest' | 'otherSaddle' | 'keep' | 'papers' }
-  | { readonly do: 'choose'; readonly tried: TriedOnVisit };
+  { readonly do: 'wait' | 'findBest' | 'otherSaddle' | 'keep' | 'papers' } | { readonly do: 'choose'; readonly tried: TriedOnVisit };
 
 export interface RoomStanding {
   readonly verdict: Pick<SitVerdict, 'stops'> | null;
@@ -20,7 +19,8 @@ export interface RoomStanding {
 export function nextInRoom({ verdict, now, tried, chosenId, searched }: RoomStanding): NextInRoom {
   if (verdict === null) return { do: 'wait' };
   const kept = tried.find((t) => isSetting(t, now));
-  if (kept !== undefined) return kept.id === chosenId ? { do: 'papers' } : verdict.stops.length > 0 ? onward() : { do: 'choose', tried: kept };
+  if (kept !== undefined)
+    return kept.id === chosenId ? { do: 'papers' } : verdict.stops.length > 0 ? onward() : { do: 'choose', tried: kept };
   return verdict.stops.length > 0 ? onward() : { do: 'keep' };
 
   function onward(): NextInRoom {

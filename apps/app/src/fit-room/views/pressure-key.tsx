@@ -1,7 +1,7 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type School } from '@fulcra/core';
 import { G, Rect, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT } from '../../ui/tokens';
+import { DRAWING_FONT } from '../../ui/tokens';
 import { PRESSURE_COLOURS, pressureSteps } from '../model/pressure-scale';
 
 interface PressureKeyProps {
@@ -29,7 +29,7 @@ export function PressureKey({ widthPx, topPx, ink, engine }: PressureKeyProps) {
           x={left + (i + 1) * step}
           y={topPx + 32}
           textAnchor="middle"
-          fontFamily={BODY_FONT}
+          fontFamily={DRAWING_FONT}
           fontSize={13}
           fontWeight={screened.includes(kPa) ? '700' : '400'}
           fill={ink}
@@ -37,7 +37,7 @@ export function PressureKey({ widthPx, topPx, ink, engine }: PressureKeyProps) {
           {kPa}
         </SvgText>
       ))}
-      <SvgText x={left} y={topPx + 47} fontFamily={BODY_FONT} fontSize={13} fill={ink}>
+      <SvgText x={left} y={topPx + 47} fontFamily={DRAWING_FONT} fontSize={13} fill={ink}>
         {FIT_ROOM_PHRASES.relativeLevels(meanKPa, peakKPa)}
       </SvgText>
     </G>

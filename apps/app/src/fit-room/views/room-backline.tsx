@@ -5,7 +5,7 @@ import { type Landmarks, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { type BacklineLayout } from '../../drawings/backline-layout';
 import { RailBox } from '../../ui/rail-box';
-import { BODY_FONT } from '../../ui/tokens';
+import { DRAWING_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 
 export interface RoomBacklineProps {
@@ -62,7 +62,7 @@ export function RoomBackline({ widthPx, layout, landmarks, picture, atMm, onMove
           y={13}
           dx={x(atMm) > widthPx / 2 ? -26 : 26}
           textAnchor="middle"
-          fontFamily={BODY_FONT}
+          fontFamily={DRAWING_FONT}
           fontSize={13}
           fontWeight="700"
           fill={palette.action}

@@ -18,7 +18,7 @@ import { MillimetreGrid } from '../../drawings/millimetre-grid';
 import { type PaperScale, paperScale, pathThrough } from '../../drawings/paper-scale';
 import { SideNames } from '../../drawings/section-lines';
 import { ValuePeg } from '../../drawings/value-peg';
-import { BODY_FONT, type Palette } from '../../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { fingersWords } from '../../words/measure-words';
 import { PRESSURE_COLOURS, pressureStepper, schoolSteps } from '../model/pressure-scale';
@@ -123,7 +123,7 @@ interface CornerProps {
 function Corner({ x, y, anchor, text, strong = false }: CornerProps) {
   const { ink } = usePalette();
   return (
-    <SvgText x={x} y={y} textAnchor={anchor} fontFamily={BODY_FONT} fontSize={14} fontWeight={strong ? '700' : '400'} fill={ink}>
+    <SvgText x={x} y={y} textAnchor={anchor} fontFamily={DRAWING_FONT} fontSize={14} fontWeight={strong ? '700' : '400'} fill={ink}>
       {text}
     </SvgText>
   );

@@ -3,7 +3,7 @@ import { pathOf } from '../../drawings/path-of';
 import { type TrueScale, trueScale } from '../../drawings/true-scale';
 import { type BackSurface, type SitRow, motionOf, placed, schoolById, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT, type Palette } from '../../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { EndLine, type RoomViewProps, riderAt } from './top-view';
 
@@ -124,7 +124,7 @@ function Ends({ picture: { places }, tree, plane: { x, y }, shown }: OnTree & { 
 }
 
 function Ways({ widthPx, heightPx, palette }: { readonly widthPx: number; readonly heightPx: number; readonly palette: Palette }) {
-  const small = { y: heightPx - 8, fontFamily: BODY_FONT, fontSize: 13, fill: palette.muted };
+  const small = { y: heightPx - 8, fontFamily: DRAWING_FONT, fontSize: 13, fill: palette.muted };
   return (
     <G>
       <SvgText x={8} {...small}>
@@ -211,7 +211,7 @@ function Scapula({
         </G>
       )}
       <Line x1={x(restMm)} x2={x(restMm)} y1={start} y2={footPx} stroke={palette.leather} strokeWidth={3.5} />
-      <SvgText x={x(restMm) + 2} y={footPx + 15} textAnchor="middle" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
+      <SvgText x={x(restMm) + 2} y={footPx + 15} textAnchor="middle" fontFamily={DRAWING_FONT} fontSize={13} fill={palette.ink}>
         {FIT_ROOM_PHRASES.scapula}
       </SvgText>
     </G>
@@ -221,7 +221,7 @@ function Scapula({
 const Groove = ({ cx, cy, palette }: { readonly cx: number; readonly cy: number; readonly palette: Palette }) => (
   <G>
     <Path d={`M${cx - 16} ${cy}Q${cx} ${cy - 18} ${cx + 16} ${cy}`} fill="none" stroke={palette.ink} strokeWidth={2.5} />
-    <SvgText x={cx - 22} y={cy + 6} textAnchor="end" fontFamily={BODY_FONT} fontSize={13} fill={palette.ink}>
+    <SvgText x={cx - 22} y={cy + 6} textAnchor="end" fontFamily={DRAWING_FONT} fontSize={13} fill={palette.ink}>
       {FIT_ROOM_PHRASES.groove}
     </SvgText>
   </G>
@@ -267,7 +267,7 @@ function Tick({
         x={cx}
         y={cy - 17}
         textAnchor="middle"
-        fontFamily={BODY_FONT}
+        fontFamily={DRAWING_FONT}
         fontSize={13}
         fontWeight={strong ? '700' : '400'}
         fill={palette.ink}
@@ -295,7 +295,7 @@ function Pitch({
       ? 'level'
       : `${Math.abs(pitchDeg).toFixed(1)}° ${pitchDeg > 0 ? FIT_ROOM_PHRASES.cantleLow : FIT_ROOM_PHRASES.pommelLow}`;
   return (
-    <SvgText x={cx} y={cy} fontFamily={BODY_FONT} fontSize={14} fontWeight="700" fill={palette.ink}>
+    <SvgText x={cx} y={cy} fontFamily={DRAWING_FONT} fontSize={14} fontWeight="700" fill={palette.ink}>
       {words}
     </SvgText>
   );

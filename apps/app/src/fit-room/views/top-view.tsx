@@ -3,7 +3,7 @@ import { type BackSurface, type Landmarks, type SitRow, schoolById, SIDES, seatA
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { type TrueScale, trueScale } from '../../drawings/true-scale';
-import { BODY_FONT } from '../../ui/tokens';
+import { DRAWING_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { spokenSitting } from '../../words/sit-words';
 import { type RoomFrame } from '../model/room-frame';
@@ -173,7 +173,14 @@ export function EndLine({
   return (
     <G>
       <Line x1={x(atMm)} x2={x(atMm)} y1={24} y2={heightPx} stroke={colour} strokeWidth={1.5} strokeDasharray="7 4" />
-      <SvgText x={x(atMm) + (past ? 4 : 0)} y={16} textAnchor={past ? 'end' : 'middle'} fontFamily={BODY_FONT} fontSize={13} fill={colour}>
+      <SvgText
+        x={x(atMm) + (past ? 4 : 0)}
+        y={16}
+        textAnchor={past ? 'end' : 'middle'}
+        fontFamily={DRAWING_FONT}
+        fontSize={13}
+        fill={colour}
+      >
         {text}
       </SvgText>
     </G>
@@ -204,7 +211,7 @@ function Thirds({
           x={x(fromXMm + (i + 0.5) * third)}
           y={heightPx / 2 - 6}
           textAnchor="middle"
-          fontFamily={BODY_FONT}
+          fontFamily={DRAWING_FONT}
           fontSize={15}
           fontWeight="700"
           fill={colour}
@@ -229,7 +236,7 @@ const Name = ({
   readonly colour: string;
   readonly end?: boolean;
 }) => (
-  <SvgText x={x} y={y} textAnchor={end ? 'end' : 'start'} fontFamily={BODY_FONT} fontSize={15} fontWeight="700" fill={colour}>
+  <SvgText x={x} y={y} textAnchor={end ? 'end' : 'start'} fontFamily={DRAWING_FONT} fontSize={15} fontWeight="700" fill={colour}>
     {text}
   </SvgText>
 );

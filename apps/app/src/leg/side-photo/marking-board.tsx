@@ -2,7 +2,7 @@ import { type Px } from '@fulcra/core';
 import { useEffect, useRef, useState } from 'react';
 import { Image, View } from 'react-native';
 import Svg, { Circle, G, Line, Text as SvgText } from 'react-native-svg';
-import { BODY_FONT, type Palette } from '../../ui/tokens';
+import { DRAWING_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { POINT_WORDS, SIDE_PHOTO_PHRASES } from '../../words/side-photo-phrases';
 import { MARK_IDS, type MarkId, type PhotoTyped } from './photo-marks';
@@ -94,7 +94,7 @@ function Mark({ id, at, times, here, left, palette }: Drawn & MarkProps) {
         x={x + (left ? -13 : 13)}
         textAnchor={left ? 'end' : 'start'}
         y={y + 5}
-        fontFamily={BODY_FONT}
+        fontFamily={DRAWING_FONT}
         fontSize={13}
         fontWeight="700"
         fill={colour}

@@ -28,7 +28,10 @@ export interface BodyInput {
 /** What of the sections nobody measured: they were said to be as last time. */
 const asLastOf = (stations: readonly MeasuredStation[]): Need[] => {
   const those = stations.filter((s) => s.spread.asLast === true);
-  return [...(those.some((s) => s.station === 'front') ? ['frontSection' as const] : []), ...(those.length > 0 ? ['wholeBack' as const] : [])];
+  return [
+    ...(those.some((s) => s.station === 'front') ? ['frontSection' as const] : []),
+    ...(those.length > 0 ? ['wholeBack' as const] : []),
+  ];
 };
 
 /** The body behind the measures; refused where fewer than two stations were taken. */

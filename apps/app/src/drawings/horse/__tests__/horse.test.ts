@@ -2,7 +2,8 @@ import { type ToplineMeasures, type Trait } from '@fulcra/core';
 import { PLAIN, formed } from '../form';
 import { PLAIN_MEASURES, formOfHorse } from '../form-of-horse';
 import { ANATOMY, HORSE_PARTS } from '../outline';
-import { TRUNK, WHOLE_HORSE, chalkedPath, partPath, placeIn } from '../paths';
+import { BACK_FROM_ABOVE, FELT_FROM_ABOVE, FELT_FROM_BELOW, HALF_FROM_ABOVE, onPlan } from '../above';
+import { TRUNK, WHOLE_HORSE, chalkedPath, partPath, placeIn, planLine, planPath } from '../paths';
 
 const at = (id: keyof typeof ANATOMY, form = PLAIN) => formed(ANATOMY[id], form);
 const chosen = (trait: Trait['trait'], value: Trait['value']): Trait => ({ trait, value, source: { from: 'chosen', factId: 'f' } });
@@ -55,6 +56,45 @@ describe('the horse', () => {
     }
     expect(placeIn('withers', PLAIN, TRUNK)).toEqual([ANATOMY.withers[0] - TRUNK.left, TRUNK.top - ANATOMY.withers[1]]);
     expect(chalkedPath('groove', PLAIN, WHOLE_HORSE, 2)).not.toBe(chalkedPath('groove', PLAIN, WHOLE_HORSE));
+  });
+});
+
+describe('the horse from above', () => {
+  const halfAt = (along: number): number => {
+    const i = HALF_FROM_ABOVE.findIndex((p) => p[0] >= along);
+    const [a, b] = [HALF_FROM_ABOVE[Math.max(0, i - 1)]!, HALF_FROM_ABOVE[i]!];
+    return a[1] + ((along - a[0]) / Math.max(1e-9, b[0] - a[0])) * (b[1] - a[1]);
+  };
+
+  it('is widest at the barrel, narrower behind the shoulder and at the flank, and as long as from the side', () => {
+    const [shoulder, girth, barrel, flank, hip] = [12, 25, 51, 71.5, 77].map(halfAt);
+    expect(Math.max(...HALF_FROM_ABOVE.map((p) => p[1]))).toBe(barrel);
+    expect(girth).toBeLessThan(shoulder!);
+    expect(flank).toBeLessThan(hip!);
+    expect(hip! / barrel!).toBeGreaterThan(0.8);
+    expect(ANATOMY.pointOfHip[0]).toBe(77);
+    expect(Math.max(...HALF_FROM_ABOVE.map((p) => p[0]))).toBeCloseTo(ANATOMY.buttock[0], -1);
+  });
+
+  it('every place that is felt lies inside it, and both halves are each other’s mirror', () => {
+    for (const [along, out] of [...Object.values(FELT_FROM_ABOVE), ...Object.values(FELT_FROM_BELOW)]) {
+      expect(out).toBeLessThan(halfAt(along));
+      const [near, off] = (['near', 'off'] as const).map((side) => onPlan(BACK_FROM_ABOVE, along, out, side));
+      expect(near![0] + off![0]).toBeCloseTo(2 * BACK_FROM_ABOVE.out, 9);
+      expect(near![1]).toBe(off![1]);
+    }
+    expect(planPath(HALF_FROM_ABOVE, BACK_FROM_ABOVE).match(/C/g)).toHaveLength(2 * HALF_FROM_ABOVE.length);
+    expect(
+      planLine(
+        [
+          [0, 1],
+          [5, 4],
+          [10, 1],
+        ],
+        BACK_FROM_ABOVE,
+        'off',
+      ),
+    ).toBe('M24.00 28.00Q30.00 33.00 24.00 38.00');
   });
 });
 

@@ -1,4 +1,5 @@
 import { createInterface } from 'node:readline';
+import { normalEmail } from '@fulcra/contract';
 import { v7 } from 'uuid';
 import { hashPassword } from './platform/auth/passwords';
 import { configFrom } from './platform/config';
@@ -22,7 +23,7 @@ async function main(): Promise<void> {
     await migrate(db);
     const practiceName = await ask('Name of the practice: ');
     const personName = await ask('Name of the fitter: ');
-    const email = (await ask('E-mail to sign in with: ')).toLowerCase();
+    const email = normalEmail(await ask('E-mail to sign in with: '));
     const password = await ask(`Password, at least ${LEAST_PASSWORD} characters: `);
     if (password.length < LEAST_PASSWORD)
       throw new Error(`That password has ${password.length} characters; give at least ${LEAST_PASSWORD}.`);

@@ -14,6 +14,7 @@ import { rankingRoutes } from './rankings/ranking.routes';
 import { recordRoutes } from './records/record.routes';
 import { viewRoutes } from './views/view.routes';
 import { healthRoutes } from './health/health.routes';
+import { forgetOldTries } from './platform/auth/sign-in-limits';
 import { authPlugin } from './platform/auth/plugin';
 import { type Config } from './platform/config';
 import { errorsPlugin } from './platform/errors/plugin';
@@ -85,7 +86,7 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   const people = { sessions: sessions(db), practices: practices(db) };
   await app.register(authPlugin, people);
   await app.register(healthRoutes, { db });
-  await app.register(sessionRoutes, { ...people, config });
+  await app.register(sessionRoutes, { ...people, config, db });
   await app.register(recordRoutes, { handlers: recordHandlers(stores), collections: stores });
   await app.register(viewRoutes, { db, stores });
   await app.register(photoRoutes, { photos: stores.photos });
@@ -95,7 +96,8 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(ownerRoutes, { db, stores, links });
   await app.register(sharedRoutes, { db, stores, links, perMinute: config.linksPerMinute });
   await mail(app, db, config, calendars);
-  rounds(app, { name: 'emptying the bin', everyMs: BIN_EVERY_MS, work: () => emptyBin(db) });
+  rounds(app, { name: 'emptying the bin', everyMs: EVERY_HOUR_MS, work: () => emptyBin(db) });
+  rounds(app, { name: 'forgetting old tries', everyMs: EVERY_HOUR_MS, work: () => forgetOldTries(db) });
   if (config.demo) await app.register(demoRoutes, { db });
   const pool = rankingPool(config.rankingWorker);
   app.addHook('onClose', () => pool.close());
@@ -106,7 +108,7 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
 }
 
 const MAIL_EVERY_MS = 15_000;
-const BIN_EVERY_MS = 3_600_000;
+const EVERY_HOUR_MS = 3_600_000;
 
 /** Letters go to the mail server that is configured, in the demo to its own letter box, and otherwise wait. */
 async function mail(app: FastifyInstance, db: DataSource, config: Config, calendars: Feeds): Promise<void> {

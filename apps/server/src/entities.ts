@@ -1,6 +1,7 @@
 import { HorseEntity } from './horses/horse.entity';
 import { PersonEntity, PracticeEntity } from './practice/practice.entity';
 import { SaddleEntity } from './saddles/saddle.entity';
+import { KnownDeviceEntity, SignInFailureEntity } from './platform/auth/sign-in.entity';
 import { SessionEntity } from './platform/auth/session.entity';
 import { PhotoEntity, PieceEntity } from './photos/photo.entity';
 import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
@@ -18,7 +19,16 @@ import { FactEntity } from './visits/fact.entity';
 import { DecisionEntity, TakeEntity, VisitEntity } from './visits/visit.entity';
 import { PracticeSettingsEntity } from './practice/practice-settings';
 
-const PEOPLE = [PracticeEntity, PersonEntity, SessionEntity, PracticeSettingsEntity, RiderEntity, RiderMeasuresEntity];
+const PEOPLE = [
+  PracticeEntity,
+  PersonEntity,
+  SessionEntity,
+  SignInFailureEntity,
+  KnownDeviceEntity,
+  PracticeSettingsEntity,
+  RiderEntity,
+  RiderMeasuresEntity,
+];
 const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity, GirthEntity, TackCheckEntity];
 const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
 

@@ -82,6 +82,8 @@ it('what the first release kept is all there after the later migrations', async 
       'OwnersAndMail1764700000000',
       'OwnSchools1764800000000',
       'Bin1764900000000',
+      'BinHeard1765000000000',
+      'SignInFailures1765100000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,

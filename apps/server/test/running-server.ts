@@ -11,6 +11,7 @@ import { v7 } from 'uuid';
 import { buildApp } from '../src/app';
 import { seedDemo } from '../src/demo/seed';
 import { type Config } from '../src/platform/config';
+import { SIGN_IN_LIMITS } from '../src/platform/auth/sign-in-limits';
 import { hashPassword } from '../src/platform/auth/passwords';
 import { migrate, openDatabase } from '../src/open-database';
 import { practices } from '../src/practice/practice.repository';
@@ -49,8 +50,8 @@ export class Visitor {
       ...(body !== undefined && { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     });
     const text = await response.text();
-    const set = response.headers.get('set-cookie');
-    if (set) this.cookie = set.split(';')[0]!;
+    const session = response.headers.getSetCookie().find((c) => /^(__Host-)?fulcra_session=/.test(c));
+    if (session !== undefined) this.cookie = session.split(';')[0]!;
     return {
       status: response.status,
       body: text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : text,
@@ -108,7 +109,7 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
     webProxy: null,
     demo: true,
     secureCookies: false,
-    signInsPerMinute: 1000,
+    signInLimits: SIGN_IN_LIMITS,
     linksPerMinute: 100_000,
     smtpUrl: null,
     mailFrom: 'Practice <practice@carrow.example>',

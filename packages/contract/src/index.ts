@@ -1,4 +1,5 @@
 export * from './basics';
+export * from './email';
 export * from './errors';
 export * from './session';
 export * from './sections';

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { idSchema, nameSchema } from './basics';
+import { typedEmailSchema } from './email';
 
-export const signInSchema = z.object({ email: z.string().trim().toLowerCase().max(200), password: z.string().min(1).max(200) });
+export const signInSchema = z.object({ email: typedEmailSchema, password: z.string().min(1).max(200) });
 export type SignIn = z.infer<typeof signInSchema>;
 
 export const sessionSchema = z.object({

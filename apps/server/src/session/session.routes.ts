@@ -1,20 +1,26 @@
 import { hoursToSeconds } from 'date-fns';
-import { type FastifyRequest } from 'fastify';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { sessionSchema, signInSchema, welcomeSchema } from '@fulcra/contract';
+import { type DataSource } from 'typeorm';
 import { z } from 'zod';
 import { DEMO_ACCOUNT } from '@fulcra/demo';
-import { SESSION_COOKIE, signedIn } from '../platform/auth/plugin';
+import { DEVICE_COOKIE, SESSION_COOKIE, signedIn } from '../platform/auth/plugin';
+import { knownDevices } from '../platform/auth/known-devices';
+import { beginSignIn } from '../platform/auth/sign-in-limits';
 import { passwordFits } from '../platform/auth/passwords';
 import { type Config } from '../platform/config';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Practices } from '../practice/practice.repository';
 import { SESSION_DAYS, type Sessions, type SignedIn } from '../platform/auth/session.repository';
 
+/** Longest that browsers keep a cookie, days. */
+const DEVICE_DAYS = 400;
+
 interface Needs {
   readonly sessions: Sessions;
   readonly practices: Practices;
   readonly config: Config;
+  readonly db: DataSource;
 }
 
 const asSession = (who: SignedIn, config: Config) => ({
@@ -24,7 +30,8 @@ const asSession = (who: SignedIn, config: Config) => ({
   csrfToken: who.csrfToken,
 });
 
-export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { sessions, practices, config }) => {
+export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, sessions, practices, config }) => {
+  const devices = knownDevices(db);
   const cookie = { path: '/', httpOnly: true, sameSite: 'strict' as const, secure: config.secureCookies };
 
   app.get('/api/welcome', { config: { open: true }, schema: { response: { 200: welcomeSchema } } }, async () => ({
@@ -34,14 +41,18 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { session
   app.post(
     '/api/session',
     {
-      config: { open: true, rateLimit: signInLimit(config) },
+      config: { open: true },
       schema: { body: signInSchema, response: { 200: sessionSchema } },
     },
     async (request, reply) => {
       const { email, password } = request.body;
+      const known = await devices.isKnown(request.cookies[DEVICE_COOKIE]);
+      const begun = await beginSignIn(db, { email, ip: request.ip, known }, config.signInLimits);
       const person = await practices.personByEmail(email);
       const fits = await passwordFits(password, person?.passwordHash ?? null);
       if (person === null || !fits) throw new FulcraError('SIGN_IN_REFUSED');
+      await begun.succeeded();
+      if (!known) reply.setCookie(DEVICE_COOKIE, await devices.remember(person.id), { ...cookie, maxAge: DEVICE_DAYS * 86_400 });
       const token = await sessions.open(person.id, new Date());
       const who = await sessions.find(token, new Date());
       reply.setCookie(SESSION_COOKIE, token, { ...cookie, maxAge: hoursToSeconds(24 * SESSION_DAYS) });
@@ -57,11 +68,3 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { session
     return reply.status(204).send(null);
   });
 };
-
-/** By address and account, so that one forgetful person doesn't lock a whole yard out. */
-const signInLimit = (config: Config) => ({
-  max: config.signInsPerMinute,
-  timeWindow: '1 minute',
-  hook: 'preHandler' as const,
-  keyGenerator: (request: FastifyRequest) => `${request.ip} ${(request.body as { email?: string } | undefined)?.email ?? ''}`,
-});

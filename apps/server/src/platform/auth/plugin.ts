@@ -15,6 +15,7 @@ declare module 'fastify' {
 }
 
 export const SESSION_COOKIE = 'fulcra_session';
+export const DEVICE_COOKIE = 'fulcra_device';
 const CSRF_HEADER = 'x-fulcra-csrf';
 const SAFE_METHODS = ['GET', 'HEAD', 'OPTIONS'];
 

@@ -4,7 +4,7 @@
  */
 export const ERRORS = {
   SIGN_IN_REFUSED: { status: 401, message: 'That e-mail and password do not belong together.', remedy: 'Check both and try again.' },
-  SIGN_IN_TOO_OFTEN: { status: 429, message: 'Too many tries to sign in.', remedy: 'Wait a minute, then try again.' },
+  SIGN_IN_TOO_OFTEN: { status: 429, message: 'Too many tries to sign in.', remedy: 'Wait a quarter of an hour, then try again.' },
   SESSION_MISSING: {
     status: 401,
     message: 'You are signed out.',

@@ -1,0 +1,72 @@
+import { isIPv6 } from 'node:net';
+import { type DataSource } from 'typeorm';
+import { v7 } from 'uuid';
+import { FulcraError } from '../errors/fulcra-error';
+import { hashOf } from './secrets';
+
+/** How many failures there may be in so many minutes (defaults): of one account from anywhere, from one address, and of all together. */
+export interface SignInLimits {
+  readonly account: number;
+  readonly address: number;
+  readonly all: number;
+  readonly minutes: number;
+}
+export const SIGN_IN_LIMITS: SignInLimits = { account: 10, address: 30, all: 300, minutes: 15 };
+/** What is older than this tells nothing any more, hours. */
+const KEPT_HOURS = 24;
+
+/** A try that is being decided. */
+export interface SignInTry {
+  /** It was right: it counts for nothing. */
+  readonly succeeded: () => Promise<void>;
+}
+
+const COUNTS = `SELECT COALESCE(SUM(account_hash = ?), 0) AS account, COALESCE(SUM(address = ?), 0) AS address, COUNT(*) AS everything
+  FROM sign_in_failure WHERE failed_at > NOW(3) - INTERVAL ? MINUTE AND id <= ?`;
+
+/**
+ * Begins a try to sign in. It is counted with those before it while the password isn't looked at yet, so that many at once are no more than
+ * many one after the other;
+ * one that is refused here isn't counted, so that nobody can keep another out for longer than the failures last.
+ * @param known  this device signed in as somebody before: the limit over all accounts isn't for it
+ * @throws SIGN_IN_TOO_OFTEN
+ */
+export async function beginSignIn(
+  db: DataSource,
+  { email, ip, known }: { readonly email: string; readonly ip: string; readonly known: boolean },
+  limits: SignInLimits,
+): Promise<SignInTry> {
+  const [id, account, address] = [v7(), hashOf(email), addressOf(ip)];
+  await db.query('INSERT INTO sign_in_failure (id, account_hash, address) VALUES (?, ?, ?)', [id, account, address]);
+  const forget = async (): Promise<void> => void (await db.query('DELETE FROM sign_in_failure WHERE id = ?', [id]));
+  const [counted] = await db.query<{ account: string; address: string; everything: string }[]>(COUNTS, [
+    account,
+    address,
+    limits.minutes,
+    id,
+  ]);
+  const over = (name: 'account' | 'address' | 'everything', most: number): boolean => Number(counted![name]) > most;
+  if (over('account', limits.account) || over('address', limits.address) || (!known && over('everything', limits.all))) {
+    await forget();
+    throw new FulcraError('SIGN_IN_TOO_OFTEN');
+  }
+  return { succeeded: forget };
+}
+
+/** Who can have one address of the newer kind has 2^64 of them: they count together. */
+export function addressOf(ip: string): string {
+  if (!isIPv6(ip)) return ip;
+  const mapped = /^::ffff:(\d+\.\d+\.\d+\.\d+)$/i.exec(ip);
+  if (mapped !== null) return mapped[1]!;
+  const [head = '', tail = ''] = ip.split('%')[0]!.split('::');
+  const [before, after] = [head.split(':').filter(Boolean), tail.split(':').filter(Boolean)];
+  const groups = [...before, ...Array<string>(Math.max(0, 8 - before.length - after.length)).fill('0'), ...after];
+  return `${groups
+    .slice(0, 4)
+    .map((g) => parseInt(g, 16).toString(16))
+    .join(':')}::/64`;
+}
+
+/** What is past counting goes. */
+export const forgetOldTries = (db: DataSource): Promise<unknown> =>
+  db.query(`DELETE FROM sign_in_failure WHERE failed_at < NOW(3) - INTERVAL ${KEPT_HOURS} HOUR`);

@@ -1,6 +1,8 @@
 import { join } from 'node:path';
 import { needCommand } from '../machine/debian.mjs';
 import { freePort } from '../machine/free-port.mjs';
+import { placeIn } from '../database/place.mjs';
+import { needPort, oneStart } from './one-start.mjs';
 import { needPackages } from '../machine/packages.mjs';
 import { ROOT } from '../machine/root.mjs';
 import { endChild, startChild } from '../machine/shell.mjs';
@@ -14,12 +16,16 @@ const dev = process.argv.includes('--dev');
 /** From a bare clone to a printed address. */
 async function main() {
   console.log('Fulcra is getting ready.');
-  let database = { url: process.env.DATABASE_URL, stop: () => {}, started: false };
+  const port = Number(process.env.PORT ?? WISHED_PORT);
+  const dir = process.env.FULCRA_DATA_DIR ?? join(ROOT, '.data', 'mariadb');
+  let database = { url: process.env.DATABASE_URL, stop: () => {}, watch: () => {}, started: false };
+  if (!database.url) process.on('exit', oneStart(placeIn(dir).lock, addressOf(port)));
+  await needPort(port);
   await step('packages', () => (needPackages() ? 'installed' : 'up to date'));
   if (!database.url) {
     await step('MariaDB program', () => needCommand('mariadbd'));
     await step('database', async () => {
-      database = await privateMariadb(process.env.FULCRA_DATA_DIR ?? join(ROOT, '.data', 'mariadb'));
+      database = await privateMariadb(dir);
       return database.started ? 'started' : 'already running';
     });
   }
@@ -27,11 +33,12 @@ async function main() {
   let metro = null;
   if (dev) metro = await startMetro();
   else await step('web application', buildWebIfStale);
-  await serve(database, metro);
+  await serve(database, metro, port);
 }
 
-async function serve(database, metro) {
-  const port = await freePort(Number(process.env.PORT ?? WISHED_PORT));
+const addressOf = (port) => `http://127.0.0.1:${port}`;
+
+async function serve(database, metro, port) {
   const env = {
     ...process.env,
     DATABASE_URL: database.url,
@@ -53,11 +60,18 @@ async function serve(database, metro) {
     if (database.started) database.stop();
     process.exit(code);
   };
+  database.watch({
+    say: console.log,
+    onGivenUp: (reason) => {
+      console.error(`\n${reason} Fulcra stops.`);
+      void stop(1);
+    },
+  });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void stop(0));
   server.on('message', (message) => {
     if (!message.listening) return;
     console.log(`  ${'migrate, seed, listen'.padEnd(34)} ${((Date.now() - began) / 1000).toFixed(1).padStart(6)} s`);
-    console.log(`\nFulcra is at http://127.0.0.1:${port}  (Ctrl+C stops it)`);
+    console.log(`\nFulcra is at ${addressOf(port)}  (Ctrl+C stops it)`);
   });
 }
 

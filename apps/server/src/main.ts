@@ -15,7 +15,10 @@ async function main(): Promise<void> {
     await app.close();
     await db.destroy();
   };
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, () => void stop().then(() => process.exit(0)));
+  const end = (): void => void stop().then(() => process.exit(0));
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.once(signal, end);
+  // whoever started it is gone, however it went: nobody would end it any more
+  process.once('disconnect', end);
   await app.listen({ host: config.host, port: config.port });
   process.send?.({ listening: app.server.address() });
 }

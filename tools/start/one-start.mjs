@@ -12,12 +12,12 @@ import { folderError } from '../database/why-not.mjs';
 export function oneStart(lock, url) {
   try {
     mkdirSync(dirname(lock), { recursive: true, mode: 0o700 });
-    for (;;) {
+    for (let tries = 0; ; tries++) {
       try {
         writeFileSync(lock, JSON.stringify({ pid: process.pid, url }), { flag: 'wx', mode: 0o600 });
         return () => rmSync(lock, { force: true });
       } catch (error) {
-        if (error.code !== 'EEXIST') throw error;
+        if (error.code !== 'EEXIST' || tries > 5) throw error;
         const holder = holderOf(lock);
         if (holder !== null && isAStart(holder.pid))
           throw new Error(`Fulcra serves this folder already, at ${holder.url} (process ${holder.pid}). Go there, or end that one first.`);

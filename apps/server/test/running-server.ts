@@ -109,6 +109,7 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
     webProxy: null,
     demo: true,
     secureCookies: false,
+    trustedProxies: false,
     signInLimits: SIGN_IN_LIMITS,
     linksPerMinute: 100_000,
     smtpUrl: null,

@@ -23,7 +23,7 @@ const tryFrom =
       headers,
       payload: { email, password },
     });
-    return reply.statusCode === 200 ? 'in' : (reply.json() as { error: { code: string } }).error.code;
+    return reply.statusCode === 200 ? 'in' : reply.json<{ error: { code: string } }>().error.code;
   };
 const aged = (minutes: number) =>
   running.db.query(`UPDATE sign_in_failure SET failed_at = failed_at - INTERVAL ${Math.round(minutes * 60)} SECOND`);

@@ -15,7 +15,7 @@ export const takeReadingSchema = z.discriminatedUnion('kind', [
     kind: z.literal('bends'),
     pitchMm: finite,
     bendsDeg: z.array(finite).max(BEND_LIMITS.mostJoints),
-    centreJoint: z.number().int(),
+    centreJoint: z.number().int().min(0).max(BEND_LIMITS.mostJoints),
     tiltDeg: finite,
   }),
   z.object({ kind: z.literal('line'), line: z.array(z.object({ xMm: finite, zMm: finite })).max(2000) }),

@@ -12,6 +12,8 @@ export interface Config {
   readonly demo: boolean;
   /** Cookies only over https; on wherever Fulcra stands behind it. */
   readonly secureCookies: boolean;
+  /** Proxies in front whose word counts for where a request comes from and whether it came by https; none trusts nobody. */
+  readonly trustedProxies: readonly string[] | false;
   readonly signInLimits: SignInLimits;
   /** Requests through links of owners and calendars, a minute and address. */
   readonly linksPerMinute: number;
@@ -36,6 +38,7 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     webProxy: env.FULCRA_WEB_PROXY ?? null,
     demo: env.FULCRA_DEMO === '1',
     secureCookies: env.FULCRA_SECURE_COOKIES === '1',
+    trustedProxies: listOf(env.FULCRA_TRUSTED_PROXIES),
     signInLimits: SIGN_IN_LIMITS,
     linksPerMinute: wholeNumber(env.FULCRA_LINKS_PER_MINUTE, 120),
     smtpUrl: env.FULCRA_SMTP_URL ?? null,
@@ -45,6 +48,11 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     rankingWorker: new URL('./ranking.worker.mjs', import.meta.url),
   };
 }
+
+const listOf = (text: string | undefined): readonly string[] | false => {
+  const named = (text ?? '').split(',').flatMap((part) => part.trim() || []);
+  return named.length === 0 ? false : named;
+};
 
 function wholeNumber(text: string | undefined, otherwise: number): number {
   if (text === undefined || text === '') return otherwise;

@@ -25,6 +25,7 @@ export async function servePages(app: FastifyInstance, config: Config): Promise<
     preCompressed: true,
     cacheControl: false,
     setHeaders: (reply, path) => {
+      reply.setHeader('vary', 'accept-encoding');
       reply.setHeader('cache-control', isHashed(path) ? 'public, max-age=31536000, immutable' : 'no-cache');
     },
   });

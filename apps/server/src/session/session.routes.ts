@@ -4,7 +4,8 @@ import { sessionSchema, signInSchema, welcomeSchema } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
 import { z } from 'zod';
 import { DEMO_ACCOUNT } from '@fulcra/demo';
-import { DEVICE_COOKIE, SESSION_COOKIE, signedIn } from '../platform/auth/plugin';
+import { cookiesOf } from '../platform/auth/cookies';
+import { signedIn } from '../platform/auth/plugin';
 import { knownDevices } from '../platform/auth/known-devices';
 import { beginSignIn } from '../platform/auth/sign-in-limits';
 import { passwordFits } from '../platform/auth/passwords';
@@ -32,7 +33,6 @@ const asSession = (who: SignedIn, config: Config) => ({
 
 export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, sessions, practices, config }) => {
   const devices = knownDevices(db);
-  const cookie = { path: '/', httpOnly: true, sameSite: 'strict' as const, secure: config.secureCookies };
 
   app.get('/api/welcome', { config: { open: true }, schema: { response: { 200: welcomeSchema } } }, async () => ({
     demoAccount: config.demo ? { email: DEMO_ACCOUNT.email, password: DEMO_ACCOUNT.password } : null,
@@ -46,16 +46,18 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, ses
     },
     async (request, reply) => {
       const { email, password } = request.body;
-      const known = await devices.isKnown(request.cookies[DEVICE_COOKIE]);
+      const cookies = cookiesOf(request, config.secureCookies);
+      const known = await devices.isKnown(cookies.read('device'));
       const begun = await beginSignIn(db, { email, ip: request.ip, known }, config.signInLimits);
       const person = await practices.personByEmail(email);
       const fits = await passwordFits(password, person?.passwordHash ?? null);
       if (person === null || !fits) throw new FulcraError('SIGN_IN_REFUSED');
       await begun.succeeded();
-      if (!known) reply.setCookie(DEVICE_COOKIE, await devices.remember(person.id), { ...cookie, maxAge: DEVICE_DAYS * 86_400 });
+      if (!known)
+        reply.setCookie(cookies.nameOf('device'), await devices.remember(person.id), { ...cookies.options, maxAge: DEVICE_DAYS * 86_400 });
       const token = await sessions.open(person.id, new Date());
       const who = await sessions.find(token, new Date());
-      reply.setCookie(SESSION_COOKIE, token, { ...cookie, maxAge: hoursToSeconds(24 * SESSION_DAYS) });
+      reply.setCookie(cookies.nameOf('session'), token, { ...cookies.options, maxAge: hoursToSeconds(24 * SESSION_DAYS) });
       return asSession(who!, config);
     },
   );
@@ -63,8 +65,9 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, ses
   app.get('/api/session', { schema: { response: { 200: sessionSchema } } }, async (request) => asSession(signedIn(request), config));
 
   app.delete('/api/session', { schema: { response: { 204: z.null() } } }, async (request, reply) => {
-    await sessions.close(request.cookies[SESSION_COOKIE] ?? '');
-    reply.clearCookie(SESSION_COOKIE, cookie);
+    const cookies = cookiesOf(request, config.secureCookies);
+    await sessions.close(cookies.read('session') ?? '');
+    reply.clearCookie(cookies.nameOf('session'), cookies.options);
     return reply.status(204).send(null);
   });
 };

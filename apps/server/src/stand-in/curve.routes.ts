@@ -32,6 +32,23 @@ export const curveStandIn: FastifyPluginAsyncZod = async (app) => {
   });
 };
 
+/** What is not read is not piled up, bytes; who answers nothing for so long is gone, ms. */
+const MOST_UNREAD_BYTES = 262_144;
+const PING_EVERY_MS = 30_000;
+
+/** A phone that went out of reach says no goodbye. */
+function endsWhenSilent(socket: WebSocket): void {
+  let alive = true;
+  socket.on('pong', () => (alive = true));
+  const timer = setInterval(() => {
+    if (!alive) return socket.terminate();
+    alive = false;
+    socket.ping();
+  }, PING_EVERY_MS);
+  timer.unref();
+  socket.on('close', () => clearInterval(timer));
+}
+
 function speak(socket: WebSocket, settings: Settings): void {
   const random = seededRandom(settings.seed);
   const next = curveSource(
@@ -55,10 +72,11 @@ function speak(socket: WebSocket, settings: Settings): void {
   const perTick = Math.max(1, Math.round(settings.rate / 100));
   const timer = setInterval(
     () => {
-      for (let i = 0; i < perTick && socket.readyState === socket.OPEN; i++) tell();
+      for (let i = 0; i < perTick && socket.readyState === socket.OPEN && socket.bufferedAmount < MOST_UNREAD_BYTES; i++) tell();
     },
     (1000 * perTick) / settings.rate,
   );
+  endsWhenSilent(socket);
   socket.on('close', () => clearInterval(timer));
   socket.on('message', (message: Buffer) => {
     if (message.toString() === 'PRESS') socket.send(`PRESS ${count}`);

@@ -1,6 +1,7 @@
 import { timingSafeEqual } from 'node:crypto';
 import { type FastifyInstance, type FastifyRequest } from 'fastify';
 import fp from 'fastify-plugin';
+import { cookiesOf } from './cookies';
 import { type Sessions, type SignedIn } from './session.repository';
 import { FulcraError } from '../errors/fulcra-error';
 
@@ -14,19 +15,17 @@ declare module 'fastify' {
   }
 }
 
-export const SESSION_COOKIE = 'fulcra_session';
-export const DEVICE_COOKIE = 'fulcra_device';
 const CSRF_HEADER = 'x-fulcra-csrf';
 const SAFE_METHODS = ['GET', 'HEAD', 'OPTIONS'];
 
 /** Signed in or refused, and every write proven to come from our own pages. */
-export const authPlugin = fp(async (app: FastifyInstance, { sessions }: { sessions: Sessions }) => {
+export const authPlugin = fp(async (app: FastifyInstance, { sessions, secureCookies }: { sessions: Sessions; secureCookies: boolean }) => {
   app.decorateRequest('signedIn', null);
   app.addHook('onRequest', async (request) => {
     if (!isOurs(request)) return;
     const writes = !SAFE_METHODS.includes(request.method);
-    if (writes) refuseForeignOrigin(request);
-    const token = request.cookies[SESSION_COOKIE];
+    if (writes || opensSocket(request)) refuseForeignOrigin(request);
+    const token = cookiesOf(request, secureCookies).read('session');
     request.signedIn = token ? await sessions.find(token, new Date()) : null;
     if (request.routeOptions.config.open) return;
     if (request.signedIn === null) throw new FulcraError('SESSION_MISSING');
@@ -36,6 +35,9 @@ export const authPlugin = fp(async (app: FastifyInstance, { sessions }: { sessio
 
 /** By the route that was found, not by how its address was spelt: an escaped letter is the same route. What is no route is judged by its address. */
 const isOurs = (request: FastifyRequest): boolean => (request.routeOptions.url ?? request.url).startsWith('/api/');
+
+/** A browser sends cookies with it from any page, and keeps no answer from that page: who asks is looked at as for a write. */
+const opensSocket = (request: FastifyRequest): boolean => request.headers.upgrade?.toLowerCase() === 'websocket';
 
 function refuseForeignOrigin(request: FastifyRequest): void {
   const { origin, host } = request.headers;

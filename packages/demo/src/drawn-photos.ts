@@ -11,7 +11,7 @@ export interface DemoPhoto {
   readonly takenAt: string;
   readonly draw: () => Drawn;
 }
-export interface Drawn {
+interface Drawn {
   readonly width: number;
   readonly height: number;
   readonly rgb: Uint8Array;

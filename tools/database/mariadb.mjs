@@ -167,12 +167,25 @@ function launch(place, { port }, throwAway, more = []) {
     '--collation-server=utf8mb4_unicode_ci',
     '--skip-name-resolve',
     '--max-allowed-packet=16M',
-    ...(throwAway ? ['--innodb-flush-log-at-trx-commit=0'] : []),
+    ...(throwAway ? ['--innodb-flush-log-at-trx-commit=0'] : binaryLog(place)),
     ...more,
   ];
   const child = spawn(DAEMON(), args, { detached: true, stdio: 'ignore' });
   child.unref();
   return child;
+}
+
+/** Every change since the last backup, for so many days (default), so that any moment between can be gone back to. */
+const LOGGED_DAYS = 7;
+function binaryLog(place) {
+  mkdirSync(place.changes, { recursive: true, mode: 0o700 });
+  return [
+    `--log-bin=${place.changes}/changes`,
+    `--expire-logs-days=${LOGGED_DAYS}`,
+    '--binlog-format=ROW',
+    '--sync-binlog=1',
+    '--server-id=1',
+  ];
 }
 
 const client = (place, password, args, input) =>

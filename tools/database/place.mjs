@@ -18,6 +18,7 @@ export function placeIn(dir) {
     log: join(dir, 'mariadb.log'),
     settings: join(dir, 'settings.json'),
     lock: join(dir, 'start.lock'),
+    changes: join(dir, 'binlog'),
   };
 }
 

@@ -1,0 +1,116 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { appendFileSync, mkdtempSync, mkdirSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { DEMO_ACCOUNT } from '@fulcra/demo';
+import { type DataSource } from 'typeorm';
+import { v7 } from 'uuid';
+import { seedDemo } from '../src/demo/seed';
+import { migrate, openDatabase } from '../src/open-database';
+import { collections } from '../src/stores/collections';
+import { HORSE } from './journeys';
+
+const ROOT = fileURLToPath(new URL('../../..', import.meta.url));
+const scratch = mkdtempSync(join(tmpdir(), 'fulcra-backup-'));
+spawnSync('chmod', ['755', scratch]);
+const [source, backups] = [join(scratch, 'source'), join(scratch, 'backups')];
+const env = { ...process.env, NODE_OPTIONS: '' };
+
+/** The tool in a process of its own, as the command runs it. @returns what it printed last, as JSON */
+function tool(body: string): Promise<unknown> {
+  const imports = `import { privateMariadb } from '${ROOT}tools/database/mariadb.mjs'; import { backUp, restore, tableSums } from '${ROOT}tools/backup/backup.mjs';`;
+  const child = spawn(process.execPath, ['--input-type=module', '-e', `${imports}\n${body}`], { env });
+  let [out, err] = ['', ''];
+  child.stdout.on('data', (d) => (out += String(d)));
+  child.stderr.on('data', (d) => (err += String(d)));
+  return new Promise((resolve, reject) =>
+    child.once('exit', (code) => (code === 0 ? resolve(JSON.parse(out.trim().split('\n').at(-1)!)) : reject(new Error(err)))),
+  );
+}
+const refusal = (body: string) => tool(`try { await ${body}; console.log('null'); } catch (e) { console.log(JSON.stringify(e.message)); }`);
+
+let db: DataSource;
+beforeAll(async () => {
+  const url = (await tool(`const d = await privateMariadb('${source}'); console.log(JSON.stringify(d.url));`)) as string;
+  db = await openDatabase(url);
+  await migrate(db);
+  await seedDemo(db);
+}, 120_000);
+afterAll(async () => {
+  await db.destroy();
+  await tool(`const d = await privateMariadb('${source}'); d.stop(); console.log('null');`);
+  rmSync(scratch, { recursive: true, force: true });
+}, 60_000);
+
+const who = { ...DEMO_ACCOUNT, csrfToken: '' };
+/** Horses written one after the other until it is stopped, each noted once it was acknowledged. */
+function writing(): { readonly acknowledged: string[]; readonly stop: () => Promise<void> } {
+  const stores = collections(db);
+  const acknowledged: string[] = [];
+  let on = true;
+  const under = (async () => {
+    while (on) {
+      const id = v7();
+      await stores.horse.put(who, id, { ...HORSE, sex: 'mare', name: `Horse ${id}` });
+      acknowledged.push(id);
+    }
+  })();
+  return { acknowledged, stop: async () => ((on = false), under) };
+}
+
+describe('a drill', () => {
+  it('under load, every write acknowledged before it began is in it, whole; at rest, every table is the same', async () => {
+    const load = writing();
+    while (load.acknowledged.length < 30) await new Promise((resolve) => setTimeout(resolve, 20));
+    const before = [...load.acknowledged];
+    const file = (await tool(`console.log(JSON.stringify(await backUp('${source}', '${backups}')));`)) as string;
+    await load.stop();
+    expect(load.acknowledged.length).toBeGreaterThan(before.length);
+    const target = join(scratch, 'under-load');
+    await tool(`await restore('${file}', '${target}'); console.log('null');`);
+    const url = (await tool(`const d = await privateMariadb('${target}'); console.log(JSON.stringify(d.url));`)) as string;
+    const restored = await openDatabase(url);
+    const found = await restored.query<{ id: string }[]>('SELECT id FROM horse');
+    expect(before.filter((id) => !found.some((f) => f.id === id))).toEqual([]);
+    expect(await migrate(restored)).toEqual([]);
+    await restored.destroy();
+    await tool(`const d = await privateMariadb('${target}'); d.stop(); console.log('null');`);
+
+    const [resting, other] = [new Date(Date.now() + 2000).toISOString(), join(scratch, 'at-rest')];
+    const sums = await tool(`
+      const file = await backUp('${source}', '${backups}', { now: new Date('${resting}') });
+      const was = tableSums('${source}'); await restore(file, '${other}');
+      const d = await privateMariadb('${other}'); const is = tableSums('${other}'); d.stop();
+      console.log(JSON.stringify({ was, is }));`);
+    const { was, is } = sums as { was: Record<string, string>; is: Record<string, string> };
+    expect(Object.keys(was).length).toBeGreaterThan(25);
+    expect(is).toEqual(was);
+  }, 180_000);
+
+  it('keeps so many and no more, and touches nothing else in the folder', async () => {
+    const folder = join(scratch, 'rotated');
+    mkdirSync(folder);
+    writeFileSync(join(folder, 'mine.txt'), 'kept');
+    await tool(
+      `for (let i = 0; i < 3; i++) await backUp('${source}', '${folder}', { keep: 2, now: new Date(Date.UTC(2026, 10, 20, 9, i)) }); console.log('null');`,
+    );
+    expect(readdirSync(folder).sort()).toEqual([
+      'fulcra-20261120-090100.sql.gz',
+      'fulcra-20261120-090100.sql.gz.json',
+      'fulcra-20261120-090200.sql.gz',
+      'fulcra-20261120-090200.sql.gz.json',
+      'mine.txt',
+    ]);
+  }, 120_000);
+
+  it('is not restored over a database, nor from a file that is not whole', async () => {
+    const file = join(scratch, 'rotated', 'fulcra-20261120-090200.sql.gz');
+    expect(await refusal(`restore('${file}', '${source}')`)).toMatch(/There is a database in .* already\. Nothing was changed/);
+    expect(await refusal(`restore('${file}.gone', '${join(scratch, 'x')}')`)).toMatch(/is not in/);
+    appendFileSync(file, 'x');
+    expect(await refusal(`restore('${file}', '${join(scratch, 'x')}')`)).toMatch(/check sum differs/);
+    rmSync(`${file}.json`);
+    expect(await refusal(`restore('${file}', '${join(scratch, 'x')}')`)).toMatch(/is missing beside it/);
+  }, 60_000);
+});

@@ -1,0 +1,159 @@
+import { createHash } from 'node:crypto';
+import {
+  createReadStream,
+  createWriteStream,
+  existsSync,
+  mkdirSync,
+  openSync,
+  fsyncSync,
+  closeSync,
+  readFileSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
+import { basename, dirname, join } from 'node:path';
+import { spawn, spawnSync } from 'node:child_process';
+import { pipeline } from 'node:stream/promises';
+import { createGunzip, createGzip } from 'node:zlib';
+import { privateMariadb, readSettings } from '../database/mariadb.mjs';
+import { placeIn } from '../database/place.mjs';
+import { folderError } from '../database/why-not.mjs';
+
+/** Counted up when a backup holds something else, or otherwise. */
+const FORMAT = 1;
+/** How many are kept, newest first (default). */
+export const KEPT = 14;
+const NAME = /^fulcra-\d{8}-\d{6}\.sql\.gz$/;
+
+const connected = (place, { root }) => ({
+  args: ['--no-defaults', '-uroot', `--socket=${place.socket}`],
+  env: { ...process.env, MYSQL_PWD: root },
+});
+
+/** Rows that a question gives, without their names. */
+function asked(place, settings, sql) {
+  const { args, env } = connected(place, settings);
+  const done = spawnSync('mariadb', [...args, '--batch', '--skip-column-names', settings.database, '-e', sql], { encoding: 'utf8', env });
+  if (done.status !== 0) throw new Error(`MariaDB refused "${sql}": ${done.stderr}`);
+  return done.stdout.split('\n').flatMap((line) => (line === '' ? [] : [line.split('\t')]));
+}
+
+/** Check sums of every table, as MariaDB counts them; what is only counted while it runs (sessions, tries) too. */
+export function tableSums(dir) {
+  const place = placeIn(dir);
+  const settings = readSettings(place);
+  const names = asked(place, settings, 'SHOW TABLES').map(([name]) => name);
+  return Object.fromEntries(
+    asked(place, settings, `CHECKSUM TABLE ${names.join(', ')}`).map(([name, sum]) => [name.split('.').at(-1), sum]),
+  );
+}
+
+/**
+ * Everything of a practice's database, photos too, as it stood at one moment, while it goes on being written to: what was acknowledged
+ * before it began is in it. Written beside, then put in place, with a list of what it holds.
+ * @param dir  data folder, whose database runs
+ * @param to  folder of the backups
+ * @returns the file
+ */
+export async function backUp(dir, to, { keep = KEPT, now = new Date() } = {}) {
+  const place = placeIn(dir);
+  const settings = readSettings(place);
+  if (settings === null) throw new Error(`There is no database in ${place.data} to back up.`);
+  try {
+    mkdirSync(to, { recursive: true, mode: 0o700 });
+    const stamp = now.toISOString().replace(/[-:]/g, '').replace('T', '-').slice(0, 15);
+    const file = join(to, `fulcra-${stamp}.sql.gz`);
+    const sha256 = await dumped(place, settings, `${file}.part`);
+    const [migration] = asked(place, settings, 'SELECT name FROM migration ORDER BY timestamp DESC LIMIT 1')[0] ?? ['none'];
+    const holds = { format: FORMAT, madeAt: now.toISOString(), database: settings.database, migration, sha256 };
+    kept(`${file}.json`, JSON.stringify(holds, null, 2));
+    renameSync(`${file}.part`, file);
+    rotate(to, keep);
+    return file;
+  } catch (error) {
+    throw folderError(error, to);
+  }
+}
+
+/** @returns the file's SHA-256 */
+async function dumped(place, settings, file) {
+  const { args, env } = connected(place, settings);
+  const log = existsSync(place.changes) ? ['--master-data=2'] : [];
+  const flags = ['--single-transaction', '--quick', '--hex-blob', '--routines', '--triggers', '--default-character-set=utf8mb4', ...log];
+  const dump = spawn('mariadb-dump', [...args, ...flags, settings.database], { env, stdio: ['ignore', 'pipe', 'pipe'] });
+  let said = '';
+  dump.stderr.on('data', (text) => (said += text));
+  const ended = new Promise((resolve) => dump.once('close', resolve));
+  await pipeline(dump.stdout, createGzip(), createWriteStream(file, { mode: 0o600 }));
+  if ((await ended) !== 0) throw new Error(`The backup was not made: ${said.trim()}`);
+  flushed(file);
+  return sumOf(file);
+}
+
+async function sumOf(file) {
+  const sum = createHash('sha256');
+  await pipeline(createReadStream(file), sum);
+  return sum.digest('hex');
+}
+
+function flushed(file) {
+  const handle = openSync(file, 'r');
+  fsyncSync(handle);
+  closeSync(handle);
+}
+
+function kept(file, text) {
+  writeFileSync(`${file}.part`, text, { mode: 0o600 });
+  flushed(`${file}.part`);
+  renameSync(`${file}.part`, file);
+}
+
+/** The oldest go once there are more than are kept; nothing else in the folder is touched. */
+function rotate(to, keep) {
+  const all = readdirSync(to)
+    .filter((name) => NAME.test(name))
+    .sort();
+  for (const name of all.slice(0, Math.max(0, all.length - keep))) {
+    rmSync(join(to, name));
+    rmSync(join(to, `${name}.json`), { force: true });
+  }
+}
+
+/**
+ * Puts a backup into a data folder that holds no database yet; nothing that stands anywhere is written over.
+ * @throws where the file isn't whole, is of another format, or the folder holds a database
+ */
+export async function restore(file, dir) {
+  const place = placeIn(dir);
+  const holds = holdingsOf(file);
+  if (holds.format > FORMAT) throw new Error(`${file} was made by a later Fulcra (format ${holds.format}): restore it with that one.`);
+  if ((await sumOf(file)) !== holds.sha256) throw new Error(`${file} is not as it was made: its check sum differs. Take another backup.`);
+  if (existsSync(place.data) && readdirSync(place.data).length > 0)
+    throw new Error(
+      `There is a database in ${place.data} already. Nothing was changed: move it away, or choose an empty folder with FULCRA_DATA_DIR.`,
+    );
+  const database = await privateMariadb(dir);
+  try {
+    const settings = readSettings(place);
+    const { args, env } = connected(place, settings);
+    const load = spawn('mariadb', [...args, settings.database], { env, stdio: ['pipe', 'ignore', 'pipe'] });
+    let said = '';
+    load.stderr.on('data', (text) => (said += text));
+    const ended = new Promise((resolve) => load.once('close', resolve));
+    await pipeline(createReadStream(file), createGunzip(), load.stdin);
+    if ((await ended) !== 0) throw new Error(`The backup could not be read in: ${said.trim()}`);
+  } finally {
+    database.stop();
+  }
+  return holds;
+}
+
+function holdingsOf(file) {
+  const beside = `${file}.json`;
+  if (!existsSync(file)) throw new Error(`${basename(file)} is not in ${dirname(file)}.`);
+  if (!existsSync(beside))
+    throw new Error(`${basename(beside)} is missing beside it: without it nobody can tell whether the backup is whole.`);
+  return JSON.parse(readFileSync(beside, 'utf8'));
+}

@@ -157,8 +157,18 @@ describe('stations', () => {
   });
 });
 
+/** Segments of a JPEG that says it is so large, with as many bytes where its dots would be. */
+function jpegOf(width: number, height: number, dots: number): Buffer {
+  const frame = [0xff, 0xc0, 0, 11, 8, height >> 8, height & 255, width >> 8, width & 255, 1, 1, 0x11, 0];
+  return Buffer.concat([
+    Buffer.from([0xff, 0xd8, 0xff, 0xe0, 0, 4, 0, 0, ...frame, 0xff, 0xda, 0, 2]),
+    Buffer.alloc(dots, 7),
+    Buffer.from([0xff, 0xd9]),
+  ]);
+}
+
 describe('photos', () => {
-  const picture = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(300_000, 7)]);
+  const picture = jpegOf(640, 480, 300_000);
   const announce = (bytes: Buffer, id = v7()) => ({
     id,
     body: {
@@ -192,6 +202,16 @@ describe('photos', () => {
     expect(back.headers.get('content-type')).toBe('image/jpeg');
     expect(Buffer.from(await back.arrayBuffer()).equals(picture)).toBe(true);
     expect((await page()).photos).toMatchObject([{ id, heldBytes: picture.length, hand: 'Isla Venn' }]);
+  });
+
+  it('that are only the beginning of a picture, or far too large, are refused with the last piece', async () => {
+    const tried = async (bytes: Buffer) => {
+      const { id, body } = announce(bytes);
+      await visitor.send('PUT', url(id), body);
+      return (await piece(id, 0, bytes)).body.error.code;
+    };
+    expect(await tried(Buffer.from([0xff, 0xd8, 0xff]))).toBe('PHOTO_NOT_A_PICTURE');
+    expect(await tried(jpegOf(10_000, 6001, 10))).toBe('PHOTO_TOO_MANY_DOTS');
   });
 
   it('a piece out of place is refused, and so is what is no picture', async () => {

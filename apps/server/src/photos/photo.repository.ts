@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { type Photo, type PhotoWrite, type OwnerPhoto, type SaddlePhoto, type TackPhoto } from '@fulcra/contract';
 import { type DataSource, type EntityManager, type EntitySchema, IsNull, Not } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
+import { type ErrorCode } from '../platform/errors/registry';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
@@ -9,6 +10,7 @@ import { OwnerWordEntity } from '../owner-words/owner-word.entity';
 import { TackCheckEntity } from '../tack/tack.entity';
 import { lockedVisit } from '../visits/append-collection';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
+import { MOST_DOTS, pictureSize } from './picture-size';
 import { heldAfter, isNewPhoto, refuseOneTooMany } from './photo-rules';
 
 /** What a photo is of. */
@@ -146,18 +148,22 @@ export function photos(db: DataSource): Photos {
     },
   };
 
-  /** A picture that isn't what was announced is emptied, so that it can be sent again from the start. */
+  /** A picture that isn't what was announced, or isn't one, is emptied; what arrived damaged can be sent again from the start. */
   async function beginAgainIfBroken(row: PhotoRow): Promise<void> {
-    if (
-      createHash('sha256')
-        .update(await whole(row.id))
-        .digest('hex') === row.sha256
-    )
-      return;
+    const wrong = whatIsWrong(row, await whole(row.id));
+    if (wrong === null) return;
     await pieces.delete({ photoId: row.id });
     await table.update({ id: row.id }, { heldBytes: 0 });
-    throw new FulcraError('PHOTO_BROKEN');
+    throw new FulcraError(wrong);
   }
+}
+
+/** Why a picture that arrived to its last piece isn't kept; null where it is. */
+function whatIsWrong({ sha256, mediaType }: Pick<PhotoRow, 'sha256' | 'mediaType'>, bytes: Buffer): ErrorCode | null {
+  if (createHash('sha256').update(bytes).digest('hex') !== sha256) return 'PHOTO_BROKEN';
+  const size = pictureSize(mediaType, bytes);
+  if (size === null) return 'PHOTO_NOT_A_PICTURE';
+  return size.width * size.height > MOST_DOTS ? 'PHOTO_TOO_MANY_DOTS' : null;
 }
 
 const keptOf = (

@@ -125,6 +125,11 @@ export const ERRORS = {
     remedy: 'Ask how much is held and go on from there.',
   },
   PHOTO_NOT_A_PICTURE: { status: 422, message: 'This file is not a picture.', remedy: 'Choose a JPEG, PNG or WebP picture.' },
+  PHOTO_TOO_MANY_DOTS: {
+    status: 422,
+    message: 'This picture is larger than a device can open.',
+    remedy: 'Take it again with a usual setting, or make it smaller first.',
+  },
   PHOTO_BROKEN: { status: 422, message: 'This photo arrived damaged.', remedy: 'It is sent again from its start.' },
   PHOTO_NOT_WHOLE: {
     status: 409,

@@ -1,3 +1,4 @@
+import { carriesNotes } from './carries-notes';
 import { PHOTOS_PHRASES } from '../words/photos-phrases';
 import { MOST_PHOTO_BYTES, type PhotoWrite } from '@fulcra/contract';
 
@@ -30,7 +31,7 @@ export async function preparePhoto(file: File): Promise<Prepared> {
   if (picture === null) return { ok: false, problem: PHOTOS_PHRASES.isNotA(file.name) };
   const small =
     Math.max(picture.width, picture.height) <= LONGEST_PX && file.size <= MOST_PHOTO_BYTES / 4 && AS_THEY_ARE.includes(file.type);
-  const blob = small ? file : await redrawn(picture);
+  const blob = small && !carriesNotes(new Uint8Array(await file.arrayBuffer())) ? file : await redrawn(picture);
   picture.close();
   const bytes = await blob.arrayBuffer();
   const meta = { mediaType: blob.type as PhotoWrite['mediaType'], bytes: blob.size, sha256: await sha256(bytes) };

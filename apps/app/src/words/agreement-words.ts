@@ -1,5 +1,5 @@
 import { lengthWords } from './person-unit';
-import { type StationMeasurement } from '@fulcra/core';
+import { type LineTake, type StationMeasurement, type Take } from '@fulcra/core';
 import { dayWords } from './measure-words';
 import { type Tone } from './tone';
 
@@ -7,9 +7,8 @@ import { type Tone } from './tone';
 export function agreementWords(front: StationMeasurement): readonly [Tone, string] {
   const { state, odd, pairs, technicalErrorMm, widestMm, otherScale } = front.agreement;
   const numberOf = (id: string): number => front.takes.find((t) => t.id === id)?.number ?? 0;
-  const asLast =
-    'accepted' in front ? front.accepted.flatMap((t) => ('asLast' in t && t.asLast !== undefined ? [t.asLast] : []))[0] : undefined;
-  if (asLast !== undefined)
+  const asLast = asOn(front.accepted[0]);
+  if (asLast !== null)
     return ['lookOut', `As on ${dayWords(asLast)}, not measured today: everything that rests on it says so. A take puts it aside.`];
   if (state === 'none') return ['plain', 'No take yet. Three that agree make it sure.'];
   if (state === 'single') return ['lookOut', 'One take can be believed, not proved. Take the whole section again.'];
@@ -41,8 +40,12 @@ export function agreementWords(front: StationMeasurement): readonly [Tone, strin
   return front.accepted.length >= 3 ? ['good', agree] : ['lookOut', `${agree} A third makes it sure.`];
 }
 
+/** The day that a take was said to be as on; null where it was taken. */
+const asOn = (take: Take | LineTake | undefined): string | null => (take !== undefined && 'asLast' in take ? (take.asLast ?? null) : null);
+
 /** A word for one take in the strip. */
 export function takeWords(front: StationMeasurement, id: string): readonly [Tone, string] {
+  if (asOn(front.accepted.find((t) => t.id === id)) !== null) return ['lookOut', 'as last time'];
   const odd = front.agreement.odd.find((o) => o.id === id);
   if (odd !== undefined) return ['bad', `${lengthWords(odd.differsBy.lyingMm.toFixed(0))} off`];
   if (front.agreement.accepted.includes(id)) return front.agreement.state === 'single' ? ['plain', 'alone'] : ['good', 'agrees'];

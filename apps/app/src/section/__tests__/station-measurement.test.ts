@@ -21,6 +21,17 @@ const take = (near1: number, near2: number, withdrawn = false): TakeRecord => ({
 });
 const words = (...takes: TakeRecord[]) => agreementWords(sectionMeasurement(takes, 'front', 50));
 
+describe('a front said to be as last time', () => {
+  it('is named as that, by day and in the strip', () => {
+    const points = sectionMeasurement([take(78, 140), take(79, 141)], 'front', 50).consensus!.points;
+    const said: TakeRecord = { ...take(1, 1), reading: { kind: 'asLast', day: '2026-09-18', points: [...points] } };
+    const made = sectionMeasurement([said], 'front', 50);
+    expect(agreementWords(made)).toEqual(['lookOut', expect.stringMatching(/^As on 18 Sept? 2026, not measured today/)]);
+    expect(takeWords(made, said.id)).toEqual(['lookOut', 'as last time']);
+    expect(words(said, take(78, 140))[1]).not.toContain('As on');
+  });
+});
+
 describe('what the takes of a front say together', () => {
   it('goes from open over doubtful to measured', () => {
     const pegs = [[], [take(78, 140)], [take(78, 140), take(90, 152)], [take(78, 140), take(79, 141)]].map(

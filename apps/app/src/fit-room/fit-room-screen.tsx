@@ -15,7 +15,7 @@ import { problemWords } from '../words/problem-words';
 import { useVisitPage } from '../visit';
 import { RoomParts } from './controls/room-parts';
 import { HoldToCompare } from './controls/room-tools';
-import { type NextInRoom, nextInRoom } from './model/next-in-room';
+import { nextInRoom } from './model/next-in-room';
 import { rowShown, triedOf, widthLabel } from './model/room-start';
 import { useChoosing } from './model/use-choosing';
 import { type FitRoom, type RoomPlace, useRoom } from './model/use-room';
@@ -54,6 +54,7 @@ function Room(place: RoomPlace) {
   const [row, setRow] = useState<SitRow | null>(null);
   const [view, setView] = useState<ViewId>('top');
   const shown = rowShown(picture, shownId);
+  const coming = useNext(fit);
   return (
     <Screen
       title={loaded.page.horse.name}
@@ -61,7 +62,7 @@ function Room(place: RoomPlace) {
       onBack={() => router.navigate(`/visits/${fit.visitId}`)}
       top={<RoomTop live={live} loaded={loaded} visitId={fit.visitId} picture={picture} atMm={atMm} onMove={setAtMm} />}
       pinned={wide ? null : <PhoneViews {...{ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }} />}
-      bottom={<RoomButtons fit={fit} onOpen={setOpen} />}
+      bottom={<RoomButtons fit={fit} coming={coming} />}
     >
       <Notices fit={fit} />
       <YStack gap="$l" flexDirection={wide ? 'row' : 'column'} alignItems="flex-start">
@@ -73,6 +74,7 @@ function Room(place: RoomPlace) {
         ) : null}
         <Work
           fit={fit}
+          coming={coming}
           onOpen={setOpen}
           onRow={(r) => {
             setRow(r);
@@ -85,14 +87,21 @@ function Room(place: RoomPlace) {
   );
 }
 
-/** In the thumb's reach: back one step, against what was held, keep it; the main one is what comes next. */
-function RoomButtons({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: (sheet: OpenSheet) => void }) {
-  const { room, loaded, picture, saddle, state, fresh } = fit;
-  const toast = useToast();
+/** What comes next with what lies on the horse. */
+function useNext(fit: FitRoom) {
+  const { loaded, picture, fresh, now } = fit;
   const [searched, setSearched] = useState<readonly string[]>([]);
   const { chosenId, choose, toSpecification } = useChoosing(fit);
   const verdict = picture === null || !fresh ? null : picture.verdicts[0]!;
-  const next = nextInRoom({ verdict, now: fit.now, tried: triedSettingsOf(loaded.page.facts), chosenId, searched });
+  const next = nextInRoom({ verdict, now, tried: triedSettingsOf(loaded.page.facts), chosenId, searched });
+  return { next, choose, toSpecification, lookedFor: () => setSearched([...searched, now.saddleId]) };
+}
+
+/** In the thumb's reach: back one step, against what was held, and keep it; what is kept is chosen, what is chosen leads to its papers. */
+function RoomButtons({ fit, coming }: { readonly fit: FitRoom; readonly coming: ReturnType<typeof useNext> }) {
+  const { room, loaded, picture, saddle, state } = fit;
+  const { next, choose, toSpecification } = coming;
+  const toast = useToast();
   const keep = async (): Promise<void> => {
     if (picture === null) return;
     if (await loaded.note(triedOf(picture, saddle))) toast({ text: FIT_ROOM_PHRASES.kept(saddle.name, widthLabel(saddle, state.setup)) });
@@ -100,36 +109,34 @@ function RoomButtons({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: 
   const go = (): void => {
     if (next.do === 'choose') void choose(next.tried.id);
     else if (next.do === 'papers') toSpecification();
-    else if (next.do === 'otherSaddle') onOpen('stock');
-    else if (next.do === 'findBest') {
-      setSearched([...searched, saddle.id]);
-      onOpen('best');
-    } else void keep();
+    else void keep();
   };
   const pin = (): void => {
     fit.holdAgainst();
     toast({ text: FIT_ROOM_PHRASES.heldPressAnd });
   };
+  const label =
+    next.do === 'choose' ? FIT_ROOM_PHRASES.chooseIt : next.do === 'papers' ? FIT_ROOM_PHRASES.toItsPapers : FIT_ROOM_PHRASES.keepIt;
   return (
     <>
       <Button tight label={FIT_ROOM_PHRASES.undo} off={room.before.length === 0} onPress={fit.undo} />
       <HoldToCompare has={room.against !== null} onPin={pin} onHold={fit.setComparing} />
-      {KEEPS.has(next.do) ? null : <Button tight label={FIT_ROOM_PHRASES.keepIt} off={picture === null} onPress={() => void keep()} />}
-      <Button grow kind="main" label={NEXT_WORDS[next.do]} off={picture === null} onPress={go} />
+      <Button grow kind="main" label={label} off={picture === null} onPress={go} />
     </>
   );
 }
 
-/** While it is laid on, and where it is worth keeping, keeping is the main thing; what is kept already isn't kept twice. */
-const KEEPS: ReadonlySet<NextInRoom['do']> = new Set(['wait', 'keep', 'choose', 'papers']);
-const NEXT_WORDS: Readonly<Record<NextInRoom['do'], string>> = {
-  wait: FIT_ROOM_PHRASES.keepIt,
-  keep: FIT_ROOM_PHRASES.keepIt,
-  choose: FIT_ROOM_PHRASES.chooseIt,
-  papers: FIT_ROOM_PHRASES.toItsPapers,
-  findBest: FIT_ROOM_PHRASES.findTheBest,
-  otherSaddle: FIT_ROOM_PHRASES.otherSaddle,
-};
+/** A refused setting: adjust this saddle first, then another of stock. */
+function Remedy({ coming, onOpen }: { readonly coming: ReturnType<typeof useNext>; readonly onOpen: (sheet: OpenSheet) => void }) {
+  const { next, lookedFor } = coming;
+  if (next.do === 'otherSaddle') return <Button label={FIT_ROOM_PHRASES.tryAnother} onPress={() => onOpen('stock')} />;
+  if (next.do !== 'findBest') return null;
+  const look = (): void => {
+    lookedFor();
+    onOpen('best');
+  };
+  return <Button label={FIT_ROOM_PHRASES.findABetter} onPress={look} />;
+}
 
 /** What went wrong, what is unsafe, and that it is being laid on. */
 function Notices({ fit: { answered, picture, saddle } }: { readonly fit: FitRoom }) {
@@ -150,12 +157,13 @@ function Notices({ fit: { answered, picture, saddle } }: { readonly fit: FitRoom
 
 interface WorkProps {
   readonly fit: FitRoom;
+  readonly coming: ReturnType<typeof useNext>;
   readonly onOpen: (sheet: OpenSheet) => void;
   readonly onRow: (row: SitRow) => void;
 }
 
 /** The verdict, and below it what can be done. */
-function Work({ fit, onOpen, onRow }: WorkProps) {
+function Work({ fit, coming, onOpen, onRow }: WorkProps) {
   const wide = useWide();
   const { picture, fresh, neighbours, comparing, input, loaded } = fit;
   const tried = triedSettingsOf(loaded.page.facts).length;
@@ -168,6 +176,7 @@ function Work({ fit, onOpen, onRow }: WorkProps) {
           <VerdictBlock picture={picture} neighbours={neighbours} compared={comparing} />
         </YStack>
       )}
+      <Remedy coming={coming} onOpen={onOpen} />
       <MissingBanner input={input} picture={picture} />
       {picture === null ? null : (
         <ComplaintsPart loaded={loaded} verdict={ridden?.verdict ?? picture.verdicts[0]!} ridden={ridden?.ridden ?? null} />

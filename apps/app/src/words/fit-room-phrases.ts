@@ -7,6 +7,8 @@ export const FIT_ROOM_PHRASES = {
   undo: 'Undo',
   keepIt: 'Keep it',
   chooseIt: 'Choose it',
+  findABetter: 'Find a better setting',
+  tryAnother: 'Try another saddle',
   toItsPapers: 'To its papers',
   theComputationStopped: (message: string): string =>
     `The computation stopped: ${message}. Nothing is lost; change anything to start it again.`,

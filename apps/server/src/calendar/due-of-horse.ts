@@ -8,15 +8,17 @@ import {
   CROWN_RADIUS_MM,
   type DescribedSaddle,
   chosenSettingOf,
+  dayNumber,
   dayOfNumber,
-  forecastOfHorse,
   nextVisit,
   schoolById,
   sinceRestart,
+  treeForecast,
   visitReasons,
 } from '@fulcra/core';
 import { type Decision, type Fact } from '@fulcra/contract';
 import { type SchoolId } from '@fulcra/core';
+import { keptFits } from './kept-fits';
 
 /** A horse as far as its next visit depends on it. */
 export interface HorseOnRecord {
@@ -34,16 +36,16 @@ export interface HorseOnRecord {
 }
 
 /** Works out when a horse is due; null while it was never visited. */
-export function dueOfHorse(
+export async function dueOfHorse(
   { horse, visits, tackHeld, fell }: HorseOnRecord,
   saddles: ReadonlyMap<string, DescribedSaddle>,
   today: string,
   intervals: VisitIntervals,
-): Due | null {
+): Promise<Due | null> {
   const last = visits.at(-1);
   if (last === undefined) return null;
   const counted = sinceRestart(visits);
-  const forecast = forecastNow(visits, counted.visits, saddles, today);
+  const forecast = await forecastNow(visits, counted.visits, saddles, today);
   const next = nextVisit({
     lastVisitOn: last.on,
     reasons: visitReasons({ visits, bornYear: horse.bornYear, today, tackHeld, fell }),
@@ -61,16 +63,16 @@ export function dueOfHorse(
 }
 
 /** The tree that was decided on or chosen last, carried through the visits that count; null where there is none. */
-function forecastNow(
+async function forecastNow(
   visits: HorseOnRecord['visits'],
   counted: HorseOnRecord['visits'],
   saddles: ReadonlyMap<string, DescribedSaddle>,
   today: string,
-): TreeForecast | null {
+): Promise<TreeForecast | null> {
   const ends = visits.findLast((v) => v.decision !== null || chosenSettingOf(v.facts) !== null);
   if (ends === undefined) return null;
   const tree = presentTree(ends, saddles);
-  return tree === null ? null : forecastOfHorse(counted, tree, schoolById(ends.schoolId), today);
+  return tree === null ? null : treeForecast(await keptFits(counted, tree, schoolById(ends.schoolId)), dayNumber(today));
 }
 
 /** What a visit ended with. */

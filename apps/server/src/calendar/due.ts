@@ -29,9 +29,12 @@ export async function dueList({ db, stores }: DueNeeds, practiceId: string, now:
   const today = dayIn(timeZone, now);
   const saddles = new Map((await stores.saddle.list(practiceId)).map((s) => [s.id, describedOf(s)]));
   const records = await horsesOnRecord({ db, stores }, practiceId, horseId);
-  return records
-    .flatMap((record) => dueOfHorse(record, saddles, today, visitDays) ?? [])
-    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.horseName.localeCompare(b.horseName)));
+  const due: Due[] = [];
+  for (const record of records) {
+    const of = await dueOfHorse(record, saddles, today, visitDays);
+    if (of !== null) due.push(of);
+  }
+  return due.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.horseName.localeCompare(b.horseName)));
 }
 
 /** One horse; null while it was never visited. */

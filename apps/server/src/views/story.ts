@@ -5,13 +5,13 @@ import {
   dayNumber,
   describedOf,
   factsOfKind,
-  fitsOfHorse,
   forecastsHeld,
   knowSchools,
   saddlesOfVisit,
   schoolById,
   sectionMeasurement,
 } from '@fulcra/core';
+import { keptFits } from '../calendar/kept-fits';
 import { type DueNeeds, horsesOnRecord } from '../calendar/due';
 import { presentTree } from '../calendar/due-of-horse';
 import { rideResults } from '../visits/ride';
@@ -29,7 +29,7 @@ export async function storyOf(needs: DueNeeds, practiceId: string, horseId: stri
   const ridden = visits.map((v) => ({ visitId: v.id, said: kept.get(v.id)!.result, facts: v.facts, decision: v.decision }));
   const rides = await rideResults(db.manager, practiceId, ridden);
   const steps = visits.map(chainStep);
-  const foretold = new Map(foretoldOf(visits, saddles).map((f) => [f.day, f]));
+  const foretold = new Map((await foretoldOf(visits, saddles)).map((f) => [f.day, f]));
   const entries = visits.map((v, i) => {
     const used = saddlesOfVisit(v.facts, v.decidedSaddleId);
     const said = factsOfKind(v.facts, 'intake');
@@ -58,10 +58,10 @@ export async function storyOf(needs: DueNeeds, practiceId: string, horseId: stri
 type Visits = Awaited<ReturnType<typeof horsesOnRecord>>[number]['visits'];
 
 /** The tree it goes in now, on every date, against what the dates before let one expect. */
-function foretoldOf(visits: Visits, saddles: readonly Parameters<typeof describedOf>[0][]) {
+async function foretoldOf(visits: Visits, saddles: readonly Parameters<typeof describedOf>[0][]) {
   const ends = visits.findLast((v) => v.decision !== null);
   const tree = ends === undefined ? null : presentTree(ends, new Map(saddles.map((s) => [s.id, describedOf(s)])));
-  return ends === undefined || tree === null ? [] : forecastsHeld(fitsOfHorse(visits, tree, schoolById(ends.schoolId)));
+  return ends === undefined || tree === null ? [] : forecastsHeld(await keptFits(visits, tree, schoolById(ends.schoolId)));
 }
 
 /** What was found on the saddles it ever went in, and on what belongs to them. */

@@ -72,7 +72,7 @@ test('the front alone, from sign-in to the sheet', async ({ page }) => {
   await hand.tap('See what fits');
   await hand.tap('Keep this width');
   await hand.tap('Keep this decision');
-  await hand.tap('Print the template');
+  await hand.tap('Open: Template at full scale');
   const downloading = page.waitForEvent('download');
   await hand.tap(/^PDF, \d+ A4 sheets?$/);
   await downloading;

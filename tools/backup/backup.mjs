@@ -1,24 +1,12 @@
 import { createHash } from 'node:crypto';
-import {
-  createReadStream,
-  createWriteStream,
-  existsSync,
-  mkdirSync,
-  openSync,
-  fsyncSync,
-  closeSync,
-  readFileSync,
-  readdirSync,
-  renameSync,
-  rmSync,
-  writeFileSync,
-} from 'node:fs';
+import { createReadStream, createWriteStream, existsSync, mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
-import { privateMariadb, readSettings } from '../database/mariadb.mjs';
+import { asRoot, client, privateMariadb, readSettings } from '../database/mariadb.mjs';
 import { placeIn } from '../database/place.mjs';
+import { putInPlace, writeWhole } from '../machine/write-whole.mjs';
 import { folderError } from '../database/why-not.mjs';
 
 /** Counted up when a backup holds something else, or otherwise. */
@@ -27,15 +15,9 @@ const FORMAT = 1;
 export const KEPT = 14;
 const NAME = /^fulcra-\d{8}-\d{6}\.sql\.gz$/;
 
-const connected = (place, { root }) => ({
-  args: ['--no-defaults', '-uroot', `--socket=${place.socket}`],
-  env: { ...process.env, MYSQL_PWD: root },
-});
-
 /** Rows that a question gives, without their names. */
 function asked(place, settings, sql) {
-  const { args, env } = connected(place, settings);
-  const done = spawnSync('mariadb', [...args, '--batch', '--skip-column-names', settings.database, '-e', sql], { encoding: 'utf8', env });
+  const done = client(place, settings.root, ['--skip-column-names', settings.database, '-e', sql]);
   if (done.status !== 0) throw new Error(`MariaDB refused "${sql}": ${done.stderr}`);
   return done.stdout.split('\n').flatMap((line) => (line === '' ? [] : [line.split('\t')]));
 }
@@ -68,8 +50,8 @@ export async function backUp(dir, to, { keep = KEPT, now = new Date() } = {}) {
     const sha256 = await dumped(place, settings, `${file}.part`);
     const [migration] = asked(place, settings, 'SELECT name FROM migration ORDER BY timestamp DESC LIMIT 1')[0] ?? ['none'];
     const holds = { format: FORMAT, madeAt: now.toISOString(), database: settings.database, migration, sha256 };
-    kept(`${file}.json`, JSON.stringify(holds, null, 2));
-    renameSync(`${file}.part`, file);
+    writeWhole(`${file}.json`, JSON.stringify(holds, null, 2));
+    putInPlace(`${file}.part`, file);
     rotate(to, keep);
     return file;
   } catch (error) {
@@ -79,7 +61,7 @@ export async function backUp(dir, to, { keep = KEPT, now = new Date() } = {}) {
 
 /** @returns the file's SHA-256 */
 async function dumped(place, settings, file) {
-  const { args, env } = connected(place, settings);
+  const { args, env } = asRoot(place, settings.root);
   const log = existsSync(place.changes) ? ['--master-data=2'] : [];
   const flags = ['--single-transaction', '--quick', '--hex-blob', '--routines', '--triggers', '--default-character-set=utf8mb4', ...log];
   const dump = spawn('mariadb-dump', [...args, ...flags, settings.database], { env, stdio: ['ignore', 'pipe', 'pipe'] });
@@ -88,7 +70,6 @@ async function dumped(place, settings, file) {
   const ended = new Promise((resolve) => dump.once('close', resolve));
   await pipeline(dump.stdout, createGzip(), createWriteStream(file, { mode: 0o600 }));
   if ((await ended) !== 0) throw new Error(`The backup was not made: ${said.trim()}`);
-  flushed(file);
   return sumOf(file);
 }
 
@@ -96,18 +77,6 @@ async function sumOf(file) {
   const sum = createHash('sha256');
   await pipeline(createReadStream(file), sum);
   return sum.digest('hex');
-}
-
-function flushed(file) {
-  const handle = openSync(file, 'r');
-  fsyncSync(handle);
-  closeSync(handle);
-}
-
-function kept(file, text) {
-  writeFileSync(`${file}.part`, text, { mode: 0o600 });
-  flushed(`${file}.part`);
-  renameSync(`${file}.part`, file);
 }
 
 /** The oldest go once there are more than are kept; nothing else in the folder is touched. */
@@ -137,7 +106,7 @@ export async function restore(file, dir) {
   const database = await privateMariadb(dir);
   try {
     const settings = readSettings(place);
-    const { args, env } = connected(place, settings);
+    const { args, env } = asRoot(place, settings.root);
     const load = spawn('mariadb', [...args, settings.database], { env, stdio: ['pipe', 'ignore', 'pipe'] });
     let said = '';
     load.stderr.on('data', (text) => (said += text));

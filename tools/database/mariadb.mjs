@@ -1,21 +1,11 @@
 import { randomBytes } from 'node:crypto';
-import {
-  chmodSync,
-  closeSync,
-  existsSync,
-  fsyncSync,
-  mkdirSync,
-  openSync,
-  readFileSync,
-  readdirSync,
-  renameSync,
-  writeSync,
-} from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, readFileSync, readdirSync } from 'node:fs';
 import { userInfo } from 'node:os';
 import { dirname } from 'node:path';
 import { spawn, spawnSync } from 'node:child_process';
 import { freePort } from '../machine/free-port.mjs';
 import { isThere, runQuietly } from '../machine/shell.mjs';
+import { writeWhole } from '../machine/write-whole.mjs';
 import { placeIn } from './place.mjs';
 import { watched } from './watched.mjs';
 import { folderError, whyNot } from './why-not.mjs';
@@ -91,24 +81,7 @@ const howToRecover = (place) =>
   `Bring settings.json back from a backup (a settings.json.new beside it is whole if it reads as JSON), or give the database new passwords ` +
   `with "npm run database-passwords", which touches no data; or move ${dirname(place.data)} away to begin with an empty database.`;
 
-/** Whole or not at all: written beside, on the disk, then put in place. */
-export function writeSettings(place, settings) {
-  const beside = `${place.settings}.new`;
-  const file = openSync(beside, 'w', 0o600);
-  try {
-    writeSync(file, JSON.stringify(settings));
-    fsyncSync(file);
-  } finally {
-    closeSync(file);
-  }
-  renameSync(beside, place.settings);
-  const folder = openSync(dirname(place.settings), 'r');
-  try {
-    fsyncSync(folder);
-  } finally {
-    closeSync(folder);
-  }
-}
+export const writeSettings = (place, settings) => writeWhole(place.settings, JSON.stringify(settings));
 
 /**
  * New passwords for a database whose settings were lost: one start that reads no grants and listens to no network, and every password set
@@ -123,9 +96,7 @@ export async function newPasswords(dir) {
   await untilItAnswers(place, null, child);
   const { root, user, password, database } = settings;
   const done = client(place, null, [], `FLUSH PRIVILEGES; ${passwords(settings)} ${usersOwn({ user, password, database })}`);
-  spawnSync('mariadb-admin', ['--no-defaults', '-uroot', `--socket=${place.socket}`, 'shutdown'], {
-    env: { ...process.env, MYSQL_PWD: root },
-  });
+  shutDown(place, root);
   if (done.status !== 0) throw new Error(`MariaDB refused the new passwords: ${done.stderr}`);
   writeSettings(place, settings);
 }
@@ -188,12 +159,22 @@ function binaryLog(place) {
   ];
 }
 
-const client = (place, password, args, input) =>
-  spawnSync('mariadb', ['--no-defaults', '-uroot', `--socket=${place.socket}`, '--batch', ...args], {
-    encoding: 'utf8',
-    input,
-    env: { ...process.env, ...(password && { MYSQL_PWD: password }) },
-  });
+/** What every client of MariaDB's needs to ask as its administrator. @param password none while a database has none yet */
+export const asRoot = (place, password) => ({
+  args: ['--no-defaults', '-uroot', `--socket=${place.socket}`],
+  env: { ...process.env, ...(password && { MYSQL_PWD: password }) },
+});
+
+/** Asks, or tells what stands in `input`; what comes back is in columns, without a frame. */
+export function client(place, password, args, input) {
+  const root = asRoot(place, password);
+  return spawnSync('mariadb', [...root.args, '--batch', ...args], { encoding: 'utf8', input, env: root.env });
+}
+
+function shutDown(place, password) {
+  const { args, env } = asRoot(place, password);
+  spawnSync('mariadb-admin', [...args, 'shutdown'], { env });
+}
 
 const answers = (place, settings) => client(place, settings?.root, ['-e', 'SELECT 1']).status === 0;
 
@@ -239,9 +220,7 @@ function handle(place, settings, own) {
     },
     stop: () => {
       endWatch();
-      spawnSync('mariadb-admin', ['--no-defaults', '-uroot', `--socket=${place.socket}`, 'shutdown'], {
-        env: { ...process.env, MYSQL_PWD: settings.root },
-      });
+      shutDown(place, settings.root);
     },
   };
 }

@@ -63,7 +63,7 @@ function onStick(yMm: number, zMm: number): Colour | null {
   return Math.floor(along / STICK.markMm) % 2 === 0 ? BAR : [40, 40, 40];
 }
 
-/** Corrie from behind at each of his visits this summer, so that what he gained is seen as well as read. */
+/** Corrie from behind, at the visit that fitted him. */
 export const DEMO_PHOTOS: readonly DemoPhoto[] = [
   {
     id: demoId(561),

@@ -101,19 +101,13 @@ function ownSaddleAdjusted(takes: readonly DemoTake[], facts: readonly DemoFact[
     const asked = { saddle: OWN, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, schoolId: school.id };
     const picture = pictureOf(ready, asked, CELL_MM.search);
     if (!picture.ok) throw new Error(`${OWN.name} can't be laid on Corrie`);
-    return { kind: 'triedSetting', ...plain(triedSettingOf(picture.value, { id: OWN.id, name: OWN.name, widthLabel: CHOSEN.label })) };
+    return { kind: 'triedSetting', ...triedSettingOf(picture.value, { id: OWN.id, name: OWN.name, widthLabel: CHOSEN.label }) };
   });
   return [
     ...tried,
     { kind: 'chosenSetting', triedId: CHOSEN.triedId, note: 'Shimmed under the weaker side; looked at again at the next visit.' },
   ];
 }
-
-const plain = (tried: ReturnType<typeof triedSettingOf>) => ({
-  ...tried,
-  missed: [...tried.missed],
-  thumb: { ...tried.thumb, kPa: [...tried.thumb.kPa] },
-});
 
 /** A template that was printed too small: the bench sent it back, and it is printed again. */
 export const DEMO_ORDERS: readonly Order[] = [

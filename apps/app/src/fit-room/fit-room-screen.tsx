@@ -15,7 +15,7 @@ import { problemWords } from '../words/problem-words';
 import { useVisitPage } from '../visit';
 import { RoomParts } from './controls/room-parts';
 import { HoldToCompare } from './controls/room-tools';
-import { nextInRoom } from './model/next-in-room';
+import { type NextInRoom, nextInRoom } from './model/next-in-room';
 import { rowShown, triedOf, widthLabel } from './model/room-start';
 import { useChoosing } from './model/use-choosing';
 import { type FitRoom, type RoomPlace, useRoom } from './model/use-room';
@@ -23,7 +23,7 @@ import { type OpenSheet, RoomSheets } from './room-sheets';
 import { ChangeIt, Criteria, Tried } from './room-work';
 import { ComplaintsPart } from './views/complaints-part';
 import { NothingToLay } from './views/nothing-to-lay';
-import { LiveViews, MissingBanner, PhoneViews, RoomTop } from './views/room-top';
+import { MissingBanner, RoomDrawings, RoomTop } from './views/room-top';
 import { type ViewId } from './views/room-views';
 import { VerdictBlock } from './views/verdict-block';
 import { HeldBanner } from '../tack';
@@ -48,12 +48,11 @@ export function FitRoomScreen({ visitId }: { readonly visitId: string }) {
 
 function Room(place: RoomPlace) {
   const fit = useRoom(place);
-  const { loaded, picture, live, surface, saddle, shownId, atMm, setAtMm } = fit;
+  const { loaded, picture, live, saddle, shownId, atMm, setAtMm } = fit;
   const wide = useWide();
   const [open, setOpen] = useState<OpenSheet>(null);
-  const [row, setRow] = useState<SitRow | null>(null);
+  const [working, setWorking] = useState(false);
   const [view, setView] = useState<ViewId>('top');
-  const shown = rowShown(picture, shownId);
   const coming = useNext(fit);
   return (
     <Screen
@@ -61,7 +60,7 @@ function Room(place: RoomPlace) {
       note={FIT_ROOM_PHRASES.fitRoom(saddle.name)}
       onBack={() => router.navigate(`/visits/${fit.visitId}`)}
       top={<RoomTop live={live} loaded={loaded} visitId={fit.visitId} picture={picture} atMm={atMm} onMove={setAtMm} />}
-      pinned={wide ? null : <PhoneViews {...{ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }} />}
+      pinned={wide ? null : <RoomDrawings fit={fit} one={{ view, onView: setView }} />}
       bottom={<RoomButtons fit={fit} coming={coming} />}
     >
       <Notices fit={fit} />
@@ -69,7 +68,7 @@ function Room(place: RoomPlace) {
         {/* what is drawn stays in sight while what is said of it is read, and the stride is played */}
         {wide && picture !== null ? (
           <YStack flex={3} minWidth={0} width="100%" style={{ position: 'sticky', top: 0 } as object}>
-            <LiveViews {...{ live, surface, picture, atMm, shown }} measured={loaded.measured} onMove={setAtMm} />
+            <RoomDrawings fit={fit} />
           </YStack>
         ) : null}
         <Work
@@ -77,12 +76,19 @@ function Room(place: RoomPlace) {
           coming={coming}
           onOpen={setOpen}
           onRow={(r) => {
-            setRow(r);
             fit.show(r.id);
+            setWorking(true);
           }}
         />
       </YStack>
-      <RoomSheets fit={fit} open={open} onClose={() => setOpen(null)} row={row} onRowClose={() => setRow(null)} onView={setView} />
+      <RoomSheets
+        fit={fit}
+        open={open}
+        onClose={() => setOpen(null)}
+        row={working ? rowShown(picture, shownId) : null}
+        onRowClose={() => setWorking(false)}
+        onView={setView}
+      />
     </Screen>
   );
 }
@@ -96,6 +102,12 @@ function useNext(fit: FitRoom) {
   const next = nextInRoom({ verdict, now, tried: triedSettingsOf(loaded.page.facts), chosenId, searched });
   return { next, choose, toSpecification, lookedFor: () => setSearched([...searched, now.saddleId]) };
 }
+
+/** What the main button says where it isn't to keep what lies there. */
+const MAIN_WORDS: Readonly<Partial<Record<NextInRoom['do'], string>>> = {
+  choose: FIT_ROOM_PHRASES.chooseIt,
+  papers: FIT_ROOM_PHRASES.toItsPapers,
+};
 
 /** In the thumb's reach: back one step, against what was held, and keep it; what is kept is chosen, what is chosen leads to its papers. */
 function RoomButtons({ fit, coming }: { readonly fit: FitRoom; readonly coming: ReturnType<typeof useNext> }) {
@@ -115,13 +127,11 @@ function RoomButtons({ fit, coming }: { readonly fit: FitRoom; readonly coming: 
     fit.holdAgainst();
     toast({ text: FIT_ROOM_PHRASES.heldPressAnd });
   };
-  const label =
-    next.do === 'choose' ? FIT_ROOM_PHRASES.chooseIt : next.do === 'papers' ? FIT_ROOM_PHRASES.toItsPapers : FIT_ROOM_PHRASES.keepIt;
   return (
     <>
       <Button tight label={FIT_ROOM_PHRASES.undo} off={room.before.length === 0} onPress={fit.undo} />
       <HoldToCompare has={room.against !== null} onPin={pin} onHold={fit.setComparing} />
-      <Button grow kind="main" label={label} off={picture === null} onPress={go} />
+      <Button grow kind="main" label={MAIN_WORDS[next.do] ?? FIT_ROOM_PHRASES.keepIt} off={picture === null} onPress={go} />
     </>
   );
 }

@@ -1,5 +1,5 @@
 import { RIDER_LIMITS_MM } from '@fulcra/contract';
-import { type LengthUnit, type RiderMeasure, FOOT, RIDER_MEASURES, fromMm, toMm } from '@fulcra/core';
+import { type LengthUnit, type RiderMeasure, FOOT, RIDER_MEASURES, toMm } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
@@ -19,7 +19,7 @@ import { Body, Heading, Small, Strong } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useWide } from '../ui/use-wide';
 import { dayWords } from '../words/measure-words';
-import { UNIT_CHOICES, UNIT_DECIMALS } from '../words/person-unit';
+import { UNIT_CHOICES, onTape } from '../words/person-unit';
 import { problemWords } from '../words/problem-words';
 import { RIDER_MEASURE_WORDS } from '../words/rider-words';
 import { RIDERS_PHRASES } from '../words/riders-phrases';
@@ -29,7 +29,7 @@ import { type KnownRider } from './use-rider';
 type NewLengths = Readonly<Partial<Record<RiderMeasure, number>>>;
 const NEW_DRAFT: DraftSpec<NewLengths> = { version: 1, schema: z.partialRecord(z.enum(RIDER_MEASURES), z.number()) };
 
-const lengthWords = (mm: number, unit: LengthUnit): string => `${fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit])} ${unit}`;
+const lengthWords = (mm: number, unit: LengthUnit): string => `${onTape(mm, unit)} ${unit}`;
 
 /** The lengths of a rider: the figure shows where, what is missing is filled in by proportion and says so. */
 export function LengthsPart({ known }: { readonly known: KnownRider }) {
@@ -102,7 +102,7 @@ function KeepNew({ count, onKeep, onForget }: { readonly count: number; readonly
 
 function startOf({ newest }: KnownRider, fresh: NewLengths, here: RiderMeasure, unit: LengthUnit): number | null {
   const mm = fresh[here] ?? newest[here]?.mm;
-  return mm === undefined ? null : Number(fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit]));
+  return mm === undefined ? null : Number(onTape(mm, unit));
 }
 
 function CannotYet({ known: { body } }: { readonly known: KnownRider }) {

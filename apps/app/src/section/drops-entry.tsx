@@ -8,7 +8,7 @@ import { type RunCell } from '../ui/run-order';
 import { RunPad } from '../ui/run-pad';
 import { useRunOn } from '../ui/use-run-on';
 import { Small } from '../ui/text';
-import { UNIT_DECIMALS } from '../words/person-unit';
+import { UNIT_DECIMALS, onTape } from '../words/person-unit';
 import { type DraftLine, withDrop } from './line-draft';
 
 /** No spine lies further below a straight edge over its back, mm (default). */
@@ -29,7 +29,7 @@ export function DropsEntry({ draft, onChange, onTyping }: DropsEntryProps) {
     label: SECTION_PHRASES.dropAtMm(xMm),
     unit,
     decimals: UNIT_DECIMALS[unit],
-    value: dropMm === null ? null : Number(fromMm(dropMm, unit).toFixed(UNIT_DECIMALS[unit])),
+    value: dropMm === null ? null : Number(onTape(dropMm, unit)),
     most: fromMm(MOST_DROP_MM, unit),
     step: STEP[unit],
   }));

@@ -1,5 +1,5 @@
 import { SECTION_PHRASES } from '../words/section-phrases';
-import { type LengthUnit, type NearOff, type Section, fromMm, halfWidthAtMm, sideOutward } from '@fulcra/core';
+import { type LengthUnit, type NearOff, type Section, halfWidthAtMm, sideOutward } from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -9,7 +9,7 @@ import { RunPad } from '../ui/run-pad';
 import { type RunOn, useRunOn } from '../ui/use-run-on';
 import { type RunCell } from '../ui/run-order';
 import { Small } from '../ui/text';
-import { UNIT_CHOICES, UNIT_DECIMALS } from '../words/person-unit';
+import { UNIT_CHOICES, onTape } from '../words/person-unit';
 import { type DraftTake, isEmpty, withGaugeDepths, withRowAdded, withRowRemoved } from './draft-take';
 import { type WidthPart, cellId, widthCells, withTyped } from './width-cells';
 
@@ -103,7 +103,7 @@ function Row({ row, cells, run, was }: RowProps) {
 /** "last 78", where this depth was reached last time. */
 function wasWords(known: Section | null, side: NearOff, depthMm: number, unit: LengthUnit): string | undefined {
   const mm = known === null ? null : halfWidthAtMm(sideOutward(known, side), depthMm);
-  return mm === null ? undefined : SECTION_PHRASES.last(fromMm(mm, unit).toFixed(UNIT_DECIMALS[unit]));
+  return mm === null ? undefined : SECTION_PHRASES.last(onTape(mm, unit));
 }
 
 function Depths({ draft, onChange }: Pick<WidthsEntryProps, 'draft' | 'onChange'>) {

@@ -20,6 +20,9 @@ export const personUnit = {
   },
 };
 
+/** A length in a unit, to as many decimals as a tape shows in it. */
+export const onTape = (mm: number, of: LengthUnit): string => fromMm(mm, of).toFixed(UNIT_DECIMALS[of]);
+
 /**
  * A length's number in this person's unit, without it: 35.6 -> "35.6", "3.56", "1.402".
  * @param mm a number, or one already rounded for the sentence, whose decimals count

@@ -2,8 +2,11 @@ import { type BinnedKind, BIN_DAYS } from '@fulcra/contract';
 import { type DataSource, type EntityManager } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
 
-const PHOTOS = ['DELETE FROM photo_piece WHERE photo_id IN (SELECT id FROM photo WHERE OF)', 'DELETE FROM photo WHERE OF'] as const;
-const photosOf = (those: string): string[] => PHOTOS.map((sql) => sql.replace('OF', those));
+/** @param those which photos, as a part of a question */
+const photosOf = (those: string): string[] => [
+  `DELETE FROM photo_piece WHERE photo_id IN (SELECT id FROM photo WHERE ${those})`,
+  `DELETE FROM photo WHERE ${those}`,
+];
 const VISITS = ['visit_fact', 'section_take', 'decision'] as const;
 /** @param column what the id given is of a visit: its own, or its horse's */
 const visitsOf = (column: 'id' | 'horse_id'): string[] => {

@@ -16,8 +16,9 @@ const kept = new Map<string, FitOnDay[]>();
  */
 export async function keptFits(visits: readonly OfVisit[], tree: PresentTree, school: School): Promise<FitOnDay[]> {
   const fits: FitOnDay[] = [];
+  const under = JSON.stringify([tree, school.id, school.version]);
   for (const visit of visits) {
-    const key = keyOf(visit, tree, school);
+    const key = keyOf(visit, under);
     const known = kept.get(key);
     if (known === undefined) await letOthersGo();
     const found = known ?? fitsOfHorse([visit], tree, school);
@@ -28,10 +29,10 @@ export async function keptFits(visits: readonly OfVisit[], tree: PresentTree, sc
 }
 
 /** Takes and facts are never altered, only withdrawn: their ids say what they say. */
-function keyOf({ id, on, visit, facts, takes }: OfVisit, tree: PresentTree, { id: schoolId, version }: School): string {
+function keyOf({ id, on, visit, facts, takes }: OfVisit, under: string): string {
   const standing = [...facts, ...takes].map((f) => (f.withdrawn ? `-${f.id}` : f.id));
   return createHash('sha256')
-    .update(JSON.stringify([id, on, visit.stationMm, standing, tree, schoolId, version]))
+    .update(JSON.stringify([id, on, visit.stationMm, standing, under]))
     .digest('base64');
 }
 

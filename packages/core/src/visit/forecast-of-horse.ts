@@ -1,5 +1,5 @@
 import { type Section } from '../back';
-import { type FitOnDay, type FitValue, TREE_CRITERIA, type TreeForecast, treeForecast } from '../care';
+import { type FitOnDay, type FitValue, TREE_CRITERIA } from '../care';
 import { dayNumber } from '../change';
 import { frontToleranceMm, layArch, paddingOfSaddle, paddingOfSchool, prepareSection, wantedTipMinusTopMm } from '../front';
 import { type DescribedSaddle, type FrontArch, type SaddleSetup } from '../saddle';
@@ -28,10 +28,6 @@ export const fitsOfHorse = (visits: readonly PastVisit[], tree: PresentTree, sch
     const values = fitOf(visit, tree, school);
     return values.length === 0 ? [] : [{ day: dayNumber(visit.on), values }];
   });
-
-/** When the present tree leaves tolerance. */
-export const forecastOfHorse = (visits: readonly PastVisit[], tree: PresentTree, school: School, today: string): TreeForecast =>
-  treeForecast(fitsOfHorse(visits, tree, school), dayNumber(today));
 
 function fitOf(visit: PastVisit, tree: PresentTree, school: School): FitValue[] {
   const measured = measuredVisit({ ...visit, takes: measuredTakes(visit.takes) });

@@ -12,7 +12,7 @@ import {
   readTakes,
   takesAgreement,
 } from '../back';
-import { type RecordedTake } from './recorded';
+import { type RecordedTake, measuredTakes } from './recorded';
 
 /** How far a station is: nothing taken, takes that don't agree yet, or takes that do. */
 export type PegState = 'open' | 'doubtful' | 'measured';
@@ -72,7 +72,7 @@ export function lineMeasurement(all: readonly RecordedTake[], station: Station):
 /** What counts: what wasn't withdrawn; and what was only said to be as last time, while nobody has measured. */
 function counted(records: readonly RecordedTake[]) {
   const standing = records.filter((r) => !r.withdrawn);
-  const measured = standing.filter((r) => r.reading.kind !== 'asLast');
+  const measured = measuredTakes(standing);
   return (measured.length > 0 ? measured : standing.slice(-1)).map(({ id, reading }) => ({ id, reading }));
 }
 

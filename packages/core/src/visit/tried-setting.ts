@@ -1,6 +1,6 @@
 import { CORE_VERSION } from '../version';
 import { schoolById } from '../schools';
-import { type TriedSetting } from './recorded';
+import { type MissedRow, type TriedSetting } from './recorded';
 import { type SitPicture } from './sit-picture';
 
 interface Thumb {
@@ -31,11 +31,17 @@ export function pressureThumb(
   return { rows, columns, kPa: Array.from(sums, (s, k) => (counts[k]! === 0 ? -1 : Math.round((s / counts[k]!) * 10) / 10)) };
 }
 
+/** The same in lists of its own, as it is written down. */
+interface KeptTry extends TriedSetting {
+  readonly missed: MissedRow[];
+  readonly thumb: Thumb;
+}
+
 /** What is kept of a setting that was tried: what was set, and what was computed for it under which rules. */
 export function triedSettingOf(
   picture: SitPicture,
   saddle: { readonly id: string; readonly name: string; readonly widthLabel: string },
-): TriedSetting {
+): KeptTry {
   const { asked } = picture;
   const verdict = picture.verdicts[0]!;
   const school = schoolById(asked.schoolId);

@@ -70,7 +70,7 @@ export const CHALKED_FROM_ABOVE: readonly (readonly OutlinePoint[])[] = [
   ],
 ];
 /** The girth from below: behind the elbows, from side to side. */
-export const GIRTH_FROM_BELOW = { alongMm: 21, halfOut: 15.2 } as const;
+export const GIRTH_FROM_BELOW = { along: 21, halfOut: 15.2 } as const;
 
 /** Where a hand feels, along and out from the spine. */
 export const FELT_FROM_ABOVE: Readonly<Partial<Record<FeltSpot['place'], readonly [along: number, out: number]>>> = {

@@ -14,7 +14,7 @@ export interface HorsePlanProps {
 export function HorsePlan({ box, below = false }: HorsePlanProps) {
   const palette = usePalette();
   const thin = { fill: 'none', stroke: palette.muted, strokeWidth: 0.3 } as const;
-  const [leftX, girthY] = onPlan(box, GIRTH_FROM_BELOW.alongMm, GIRTH_FROM_BELOW.halfOut, 'near');
+  const [leftX, girthY] = onPlan(box, GIRTH_FROM_BELOW.along, GIRTH_FROM_BELOW.halfOut, 'near');
   return (
     <G>
       {below ? null : <Path d={planPath(HALF_TAIL, box)} fill={palette.ghost} stroke={palette.ink} strokeWidth={0.45} />}

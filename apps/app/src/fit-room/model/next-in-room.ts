@@ -19,13 +19,9 @@ export interface RoomStanding {
 export function nextInRoom({ verdict, now, tried, chosenId, searched }: RoomStanding): NextInRoom {
   if (verdict === null) return { do: 'wait' };
   const kept = tried.find((t) => isSetting(t, now));
-  if (kept !== undefined)
-    return kept.id === chosenId ? { do: 'papers' } : verdict.stops.length > 0 ? onward() : { do: 'choose', tried: kept };
-  return verdict.stops.length > 0 ? onward() : { do: 'keep' };
-
-  function onward(): NextInRoom {
-    return { do: searched.includes(now.saddleId) ? 'otherSaddle' : 'findBest' };
-  }
+  if (kept !== undefined && kept.id === chosenId) return { do: 'papers' };
+  if (verdict.stops.length > 0) return { do: searched.includes(now.saddleId) ? 'otherSaddle' : 'findBest' };
+  return kept === undefined ? { do: 'keep' } : { do: 'choose', tried: kept };
 }
 
 /** Whether what was kept is what lies on the horse now. */

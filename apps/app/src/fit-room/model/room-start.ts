@@ -54,7 +54,7 @@ export function firstState(
   };
 }
 
-export function triedOf(picture: SitPicture, saddle: Saddle): TriedSetting {
-  const tried = triedSettingOf(picture, { id: saddle.id, name: saddle.name, widthLabel: widthLabel(saddle, picture.asked.setup) });
-  return { kind: 'triedSetting', ...tried, missed: [...tried.missed], thumb: { ...tried.thumb, kPa: [...tried.thumb.kPa] } };
-}
+export const triedOf = (picture: SitPicture, saddle: Saddle): TriedSetting => ({
+  kind: 'triedSetting',
+  ...triedSettingOf(picture, { id: saddle.id, name: saddle.name, widthLabel: widthLabel(saddle, picture.asked.setup) }),
+});

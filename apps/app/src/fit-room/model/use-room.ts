@@ -128,10 +128,14 @@ interface Looking {
   readonly setAtMm: (atMm: number) => void;
   readonly shownId: SitRow['id'] | null;
   readonly show: (id: SitRow['id']) => void;
+  /** The device took its drawing memory back; whatever is laid out anew doesn't ask for it again. */
+  readonly solidLost: boolean;
+  readonly loseSolid: () => void;
 }
 
 function useLooking({ visitId, loaded }: RoomPlace): Looking {
   const [atMm, setAtMm] = useDraft(`room-at-${visitId}`, PLACE_DRAFT, loaded.page.visit.stationMm);
   const [shownId, show] = useState<SitRow['id'] | null>(null);
-  return { atMm, setAtMm, shownId, show };
+  const [solidLost, setSolidLost] = useState(false);
+  return { atMm, setAtMm, shownId, show, solidLost, loseSolid: () => setSolidLost(true) };
 }

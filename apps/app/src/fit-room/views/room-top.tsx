@@ -1,14 +1,16 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { STATION_WORDS } from '../../words/station-words';
-import { type BackSurface, type BodyInput, type SitRow, type SitPicture, WHOLE_SECTIONS } from '@fulcra/core';
+import { type BodyInput, type SitPicture, WHOLE_SECTIONS } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
 import { backlineLayout } from '../../drawings/backline-layout';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
 import { Banner } from '../../ui/banner';
 import { type LivePicture, useLive } from '../model/live-picture';
+import { rowShown } from '../model/room-start';
+import { type FitRoom } from '../model/use-room';
 import { RoomBackline, type RoomBacklineProps } from './room-backline';
-import { RoomViews, type RoomViewsProps, type ViewId } from './room-views';
+import { RoomViews, type RoomViewsProps } from './room-views';
 import { HoldBanner, type LoadedVisit } from '../../visit';
 
 interface RoomTopProps {
@@ -37,26 +39,25 @@ const LiveBackline = ({ live, picture, ...rest }: RoomBacklineProps & { readonly
 );
 
 /** The drawings, following what is being slid. */
-export const LiveViews = ({ live, picture, ...rest }: RoomViewsProps & { readonly live: LivePicture }) => (
+const LiveViews = ({ live, picture, ...rest }: RoomViewsProps & { readonly live: LivePicture }) => (
   <RoomViews {...rest} picture={useLive(live, picture) ?? picture} />
 );
 
-interface PhoneViewsProps {
-  readonly live: LivePicture;
-  readonly surface: BackSurface;
-  readonly loaded: LoadedVisit;
-  readonly picture: SitPicture | null;
-  readonly atMm: number;
-  readonly view: ViewId;
-  readonly setView: (view: ViewId) => void;
-  readonly shown: SitRow | null;
-  readonly setAtMm: (mm: number) => void;
+interface RoomDrawingsProps {
+  readonly fit: FitRoom;
+  /** One at a time, on a phone; all beside each other where it isn't given. */
+  readonly one?: RoomViewsProps['one'];
 }
 
-export function PhoneViews({ live, surface, loaded, picture, atMm, view, setView, shown, setAtMm }: PhoneViewsProps) {
+/** What is drawn of the room; nothing while nothing is laid on. */
+export function RoomDrawings({ fit, one }: RoomDrawingsProps) {
+  const { live, surface, loaded, picture, atMm, setAtMm, shownId, solidLost, loseSolid } = fit;
   if (picture === null) return null;
-  const one = { view, onView: setView };
-  return <LiveViews {...{ live, surface, measured: loaded.measured, picture, atMm, onMove: setAtMm, shown, one }} />;
+  const shown = rowShown(picture, shownId);
+  const solid = { lost: solidLost, onLost: loseSolid };
+  return (
+    <LiveViews {...{ live, surface, measured: loaded.measured, picture, atMm, onMove: setAtMm, shown, ...solid, ...(one && { one }) }} />
+  );
 }
 
 /** What can't be said because it wasn't measured; the rest is said. */

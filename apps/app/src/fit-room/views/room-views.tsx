@@ -1,6 +1,6 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type BackSurface, type SitRow, type MeasuredVisit, type SitPicture } from '@fulcra/core';
-import { Suspense, lazy, useMemo, useRef, useState } from 'react';
+import { Suspense, lazy, useMemo, useRef } from 'react';
 import { type GestureResponderEvent, View } from 'react-native';
 import { XStack, YStack } from 'tamagui';
 import { hasWebGl } from '../../drawings/solid/has-web-gl';
@@ -30,17 +30,19 @@ export interface RoomViewsProps {
   readonly atMm: number;
   readonly onMove: (mm: number) => void;
   readonly shown: SitRow | null;
+  /** Whether the device took its drawing memory back, and what is told when it does. */
+  readonly lost: boolean;
+  readonly onLost: () => void;
   /** One at a time, on a phone: tapped or swiped through. */
   readonly one?: { readonly view: ViewId; readonly onView: (view: ViewId) => void };
 }
 
 /** The saddle on the back: from above, from the side, cut across, and from every side; the same place marked in each. */
-export function RoomViews({ surface, measured, picture, atMm, onMove, shown, one }: RoomViewsProps) {
+export function RoomViews({ surface, measured, picture, atMm, onMove, shown, lost, onLost, one }: RoomViewsProps) {
   const webGl = useMemo(hasWebGl, []);
-  const [lost, setLost] = useState(false);
   const frame = useMemo(() => roomFrame(surface, measured.landmarks), [surface, measured.landmarks]);
   const drawings: Drawings = { frame, surface, landmarks: measured.landmarks, picture, atMm, shown };
-  const solid = { webGl, lost, onLost: () => setLost(true) };
+  const solid = { webGl, lost, onLost };
   return one === undefined ? (
     <AllViews drawings={drawings} solid={solid} onMove={onMove} />
   ) : (

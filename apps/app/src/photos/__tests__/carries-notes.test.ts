@@ -7,7 +7,5 @@ describe('hidden notes of a picture', () => {
     '%j is found',
     (text) => expect(carriesNotes(bytes(text))).toBe(true),
   );
-  it.each(['', 'JFIF', 'Exit', 'exif'])('%j is none', (text) =>
-    expect(carriesNotes(bytes(text))).toBe(false),
-  );
+  it.each(['', 'JFIF', 'Exit', 'exif'])('%j is none', (text) => expect(carriesNotes(bytes(text))).toBe(false));
 });

@@ -1,6 +1,5 @@
-import { randomBytes } from 'node:crypto';
 import { type DataSource } from 'typeorm';
-import { hashOf } from './secrets';
+import { hashOf, secret } from './secrets';
 
 /** Browsers that somebody signed in with before. */
 export const knownDevices = (db: DataSource) => ({
@@ -10,7 +9,7 @@ export const knownDevices = (db: DataSource) => ({
   },
   /** @returns the secret for the browser's cookie; only its hash is stored */
   remember: async (personId: string): Promise<string> => {
-    const token = randomBytes(32).toString('base64url');
+    const token = secret();
     await db.query('INSERT INTO known_device (token_hash, person_id) VALUES (?, ?)', [hashOf(token), personId]);
     return token;
   },

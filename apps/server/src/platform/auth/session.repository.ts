@@ -1,7 +1,6 @@
-import { randomBytes } from 'node:crypto';
 import { addDays } from 'date-fns';
 import { type DataSource, LessThan } from 'typeorm';
-import { hashOf } from './secrets';
+import { hashOf, secret } from './secrets';
 import { SessionEntity } from './session.entity';
 
 /** Who is asking; every repository takes its practice from here. */
@@ -21,8 +20,6 @@ export interface Sessions {
   find(token: string, now: Date): Promise<SignedIn | null>;
   close(token: string): Promise<void>;
 }
-
-const secret = (): string => randomBytes(32).toString('base64url');
 
 const FIND = `SELECT s.csrf_token AS csrfToken, p.id AS personId, p.name AS personName, r.id AS practiceId, r.name AS practiceName
   FROM session s JOIN person p ON p.id = s.person_id JOIN practice r ON r.id = p.practice_id

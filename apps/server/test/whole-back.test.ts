@@ -212,6 +212,9 @@ describe('photos', () => {
     };
     expect(await tried(Buffer.from([0xff, 0xd8, 0xff]))).toBe('PHOTO_NOT_A_PICTURE');
     expect(await tried(jpegOf(10_000, 6001, 10))).toBe('PHOTO_TOO_MANY_DOTS');
+    const { id, body } = announce(jpegOf(10_000, 6000, 10));
+    await visitor.send('PUT', url(id), body);
+    expect((await piece(id, 0, jpegOf(10_000, 6000, 10))).status).toBe(200);
   });
 
   it('a piece out of place is refused, and so is what is no picture', async () => {

@@ -1,6 +1,6 @@
 import { point } from '../../geometry';
 import { type Section, mirroredSection } from '../section';
-import { sectionChange } from '../change';
+import { mostChanged, sectionChange } from '../change';
 import { sectionFromPoints } from '../section-from-points';
 import { sectionWarnings } from '../take-warnings';
 import { HIGH_WITHERS_ACROSS_MM, gaugeFor, widthDepthsMm, widthGauges } from '../width-gauges';
@@ -58,6 +58,15 @@ describe('change between visits', () => {
   it('there and back is nothing', () => {
     const [a, b] = [wedge({ near: 1 }), wedge({ near: 1.2 })];
     expect(sectionChange(a, b).near.areaCm2 + sectionChange(b, a).near.areaCm2).toBeCloseTo(0, 9);
+  });
+
+  it('the station that changed most is the one of the larger share, on either side, gained or lost', () => {
+    const of = (station: string, ...slopes: number[]) => ({ station, sections: slopes.map((off) => wedge({ near: 1, off, top: 1 })) });
+    expect(mostChanged([of('front', 1, 0.95), of('low', 1, 0.8)])).toBe('low');
+    expect(mostChanged([of('front', 1, 1.4), of('low', 1, 0.9)])).toBe('front');
+    // first and last are held against each other, whatever lay between
+    expect(mostChanged([of('front', 1, 0.5, 1), of('low', 1, 1, 0.97)])).toBe('low');
+    expect(mostChanged([of('front', 1), of('low')])).toBeNull();
   });
 });
 

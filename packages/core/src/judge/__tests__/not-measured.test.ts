@@ -45,6 +45,15 @@ describe('what wasn’t measured', () => {
     expect(rows.length).toBeGreaterThan(0);
   });
 
+  it('a section said to be as last time is told of the whole verdict, and of the rows of the front', () => {
+    const input = madeInput({ pulls: [{ leanDeg: 4 }] });
+    const whole = judgeSitting({ ...input, body: { ...input.body, byEye: ['wholeBack'] } }, STATIC);
+    expect(whole.standsOn).toEqual({ share: 1, waitsFor: [], byEye: ['wholeBack'] });
+    const front = judgeSitting({ ...input, body: { ...input.body, byEye: ['frontSection', 'wholeBack'] } }, STATIC);
+    expect(front.standsOn.byEye.slice().sort()).toEqual(['frontSection', 'wholeBack']);
+    expect(front.rows.find((r) => r.id === 'withersOver')!.byEye).toEqual(['frontSection']);
+  });
+
   it('without a topline level, middle, bridge, peak and drift are no numbers', () => {
     for (const id of BY_TOPLINE) {
       expect(valueOf(id, madeInput(), STATIC)).not.toBeNull();

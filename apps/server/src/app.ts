@@ -93,7 +93,7 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(rateLimit, { global: false });
   await app.register(websocket, { options: { maxPayload: 1024 } });
   await describeApi(app);
-  const stores = collections(db);
+  const stores = collections(db, config.photoQuotaBytes);
   const people = { sessions: sessions(db), practices: practices(db) };
   await app.register(authPlugin, { ...people, secureCookies: config.secureCookies });
   await app.register(healthRoutes, { db });

@@ -3,7 +3,7 @@ import { PersonEntity, PracticeEntity } from './practice/practice.entity';
 import { SaddleEntity } from './saddles/saddle.entity';
 import { KnownDeviceEntity, SignInFailureEntity } from './platform/auth/sign-in.entity';
 import { SessionEntity } from './platform/auth/session.entity';
-import { PhotoEntity, PieceEntity } from './photos/photo.entity';
+import { PhotoEntity, PieceEntity, SmallPhotoEntity } from './photos/photo.entity';
 import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
 import { BinnedEntity } from './records/in-bin';
 import { RiderEntity, RiderMeasuresEntity } from './riders/rider.entity';
@@ -30,7 +30,7 @@ const PEOPLE = [
   RiderMeasuresEntity,
 ];
 const TACK = [SaddleEntity, LeatherEntity, LeatherTakeEntity, GirthEntity, TackCheckEntity];
-const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, DecisionEntity];
+const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, SmallPhotoEntity, DecisionEntity];
 
 const OUTSIDE = [BinnedEntity, OrderEntity, CalendarFeedEntity, OwnerLinkEntity, OwnerWordEntity, MailEntity];
 

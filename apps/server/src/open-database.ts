@@ -11,6 +11,7 @@ import { OwnSchools1764800000000 } from './platform/db/tenth-migration';
 import { Bin1764900000000 } from './platform/db/eleventh-migration';
 import { BinHeard1765000000000 } from './platform/db/twelfth-migration';
 import { SignInFailures1765100000000 } from './platform/db/thirteenth-migration';
+import { OpenedPhotos1765200000000 } from './platform/db/fourteenth-migration';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
 
@@ -37,6 +38,7 @@ export async function openDatabase(url: string): Promise<DataSource> {
       Bin1764900000000,
       BinHeard1765000000000,
       SignInFailures1765100000000,
+      OpenedPhotos1765200000000,
     ],
     migrationsTableName: 'migration',
   });

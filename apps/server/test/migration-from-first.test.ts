@@ -84,6 +84,7 @@ it('what the first release kept is all there after the later migrations', async 
       'Bin1764900000000',
       'BinHeard1765000000000',
       'SignInFailures1765100000000',
+      'OpenedPhotos1765200000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,

@@ -127,7 +127,7 @@ const LISTS = [
   '/api/tack-photos',
 ];
 /** Ids in the body: walked in their own tests. */
-const ASKS = ['/api/rankings', '/api/writes', '/api/mail'];
+const ASKS = ['/api/rankings', '/api/writes', '/api/mail', '/api/photo-room'];
 /** A body that isn't JSON: walked in its own test. */
 const NOT_JSON = [
   '/api/visits/{visitId}/photos/{photoId}/content',
@@ -206,6 +206,7 @@ describe('another practice', () => {
   it('sees none of it in any list', async () => {
     for (const url of LISTS) expect((await stranger.send('GET', url)).body).toEqual([]);
     expect((await stranger.send('GET', '/api/horses')).body).toEqual({ underWay: [], horses: [], next: null, total: 0 });
+    expect((await stranger.send('GET', '/api/photo-room')).body.usedBytes).toBe(0);
   });
 
   it('cannot hang a visit of its own on a horse that is not its own', async () => {

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { type FastifyInstance } from 'fastify';
+import { PHOTO_QUOTA_BYTES } from '@fulcra/contract';
 import mysql from 'mysql2/promise';
 import { type DataSource } from 'typeorm';
 import { v7 } from 'uuid';
@@ -116,6 +117,7 @@ export async function startServer(config: Partial<Config> = {}): Promise<Running
     mailFrom: 'Practice <practice@carrow.example>',
     logLevel: 'silent',
     requestWithinMs: 60_000,
+    photoQuotaBytes: PHOTO_QUOTA_BYTES,
     rankingWorker: bundledWorker(),
     ...config,
   });

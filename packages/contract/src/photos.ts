@@ -6,6 +6,8 @@ export const MOST_PHOTO_BYTES = 12_000_000;
 /** Photos travel in pieces of this size, so that a broken line costs one piece. */
 export const PHOTO_PIECE_BYTES = 262_144;
 export const MOST_PHOTOS = 60;
+/** All photos of a practice together, bytes (default). */
+export const PHOTO_QUOTA_BYTES = 5_000_000_000;
 
 export const photoViews = ['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail', 'under'] as const;
 
@@ -41,3 +43,11 @@ export const ownerPhotoSchema = keptSchema.extend({ ownerWordId: idSchema });
 export type OwnerPhoto = z.infer<typeof ownerPhotoSchema>;
 
 export const pieceQuerySchema = z.object({ from: z.coerce.number().int().min(0).max(MOST_PHOTO_BYTES) });
+
+/** As it is kept, or small for a list. */
+export const pictureQuerySchema = z.object({ size: z.enum(['whole', 'small']).default('whole') });
+export type PictureSize = z.infer<typeof pictureQuerySchema>['size'];
+
+/** How much of the room for photos a practice has used. */
+export const photoRoomSchema = z.object({ usedBytes: z.number().int().min(0), quotaBytes: z.number().int().min(0) });
+export type PhotoRoom = z.infer<typeof photoRoomSchema>;

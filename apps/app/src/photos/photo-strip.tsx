@@ -108,7 +108,7 @@ interface ShownProps {
 /** A small picture; a tap opens it as large as the screen allows, where it can also be put away. */
 function Shown({ photo, serverUrl, away }: ShownProps) {
   const [open, setOpen] = useState(false);
-  const url = usePhotoUrl(photo, serverUrl);
+  const url = usePhotoUrl(photo, `${serverUrl}?size=small`);
   const { height } = useWindowDimensions();
   const sent = photo.heldBytes === photo.bytes;
   const name = PHOTOS_PHRASES.photo(VIEW_WORDS[photo.view]);
@@ -123,14 +123,7 @@ function Shown({ photo, serverUrl, away }: ShownProps) {
         {sent ? PHOTOS_PHRASES.sent(MARK.good) : PHOTOS_PHRASES.keptHere(MARK.lookOut)}, {VIEW_WORDS[photo.view]}
       </Small>
       <Sheet title={name} open={open} onClose={() => setOpen(false)}>
-        {url === null ? null : (
-          <Image
-            source={{ uri: url }}
-            accessibilityLabel={PHOTOS_PHRASES.large(name)}
-            resizeMode="contain"
-            style={{ width: '100%', height: 0.6 * height }}
-          />
-        )}
+        {open ? <Large photo={photo} serverUrl={serverUrl} name={PHOTOS_PHRASES.large(name)} heightPx={0.6 * height} /> : null}
         {away ? (
           <XStack>
             <PutAway thing={{ kind: 'photo', id: photo.id, name }} onGone={() => setOpen(false)} />
@@ -139,4 +132,16 @@ function Shown({ photo, serverUrl, away }: ShownProps) {
       </Sheet>
     </YStack>
   );
+}
+
+interface LargeProps extends Omit<ShownProps, 'away'> {
+  readonly name: string;
+  readonly heightPx: number;
+}
+
+/** The whole picture, fetched only once somebody opens it. */
+function Large({ photo, serverUrl, name, heightPx }: LargeProps) {
+  const url = usePhotoUrl(photo, serverUrl);
+  if (url === null) return null;
+  return <Image source={{ uri: url }} accessibilityLabel={name} resizeMode="contain" style={{ width: '100%', height: heightPx }} />;
 }

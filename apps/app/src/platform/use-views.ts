@@ -14,6 +14,7 @@ import {
   type Order,
   type OwnerPhoto,
   type OwnerWord,
+  type PhotoRoom,
   type PracticeSettingsFields,
   type ReadOf,
   type Rider,
@@ -29,6 +30,7 @@ import {
   YARD_SORTS,
   dueListSchema,
   ownerPhotoSchema,
+  photoRoomSchema,
   saddlePhotoSchema,
   tackPhotoSchema,
   yardPageSchema,
@@ -278,4 +280,10 @@ export function useTracings(horseId: string): View<HorseTracings> {
     [query.data, horseId, writes, context, hidden],
   );
   return viewOf(query.data === undefined && data.length === 0 ? null : data, query);
+}
+
+/** How much of its room for photos the practice has used, as the server last said. */
+export function usePhotoRoom(): View<PhotoRoom> {
+  const query = useQuery({ queryKey: ['photo-room'], queryFn: async () => photoRoomSchema.parse(await api.request('GET', '/api/photo-room')) });
+  return viewOf(query.data ?? null, query);
 }

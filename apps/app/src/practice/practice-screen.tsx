@@ -19,6 +19,7 @@ import { PRACTICE_PHRASES } from '../words/practice-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { SCHOOLS_PHRASES } from '../words/schools-phrases';
 import { BeginAnew } from './begin-anew';
+import { PhotoRoomPart } from './photo-room-part';
 import { readLengths } from './read-lengths';
 import { VisitDaysPart } from './visit-days-part';
 
@@ -50,6 +51,7 @@ export function PracticeScreen() {
             settings={was}
             put={(change) => void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, ...change, was } })}
           />
+          <PhotoRoomPart />
           <Button label={SCHOOLS_PHRASES.toSchools} onPress={() => router.push('/schools')} />
           <Button label={BIN_PHRASES.theBin} onPress={() => router.push('/bin')} />
           <Button label={PRACTICE_PHRASES.defaults} onPress={() => void back()} />

@@ -24,6 +24,8 @@ export const PRACTICE_PHRASES = {
   weightCaution: 'caution',
   weightProfessional: 'a professional’s word',
   source: (text: string): string => `Where the defaults come from: ${text}`,
+  photoRoom: (used: string, quota: string): string => `Photos take ${used} of ${quota}.`,
+  photoRoomNearlyFull: 'The room for photos is nearly full: put away those that show nothing any more.',
   beginAnew: 'Begin the demo anew',
   beginAnewMeans:
     'Everything that was entered here goes, on every device, and the demo stands as at its beginning. That can’t be taken back.',

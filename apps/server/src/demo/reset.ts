@@ -21,7 +21,8 @@ async function emptyPractice(db: DataSource, practiceId: string): Promise<void> 
     // a whole practice goes at once, so the order among its tables doesn't matter
     await tx.query('SET FOREIGN_KEY_CHECKS = 0');
     try {
-      await tx.query('DELETE FROM photo_piece WHERE photo_id IN (SELECT id FROM photo WHERE practice_id = ?)', [practiceId]);
+      for (const table of ['photo_piece', 'photo_small'])
+        await tx.query(`DELETE FROM ${table} WHERE photo_id IN (SELECT id FROM photo WHERE practice_id = ?)`, [practiceId]);
       for (const { tableName } of tables) await tx.query(`DELETE FROM \`${tableName}\` WHERE practice_id = ?`, [practiceId]);
     } finally {
       await tx.query('SET FOREIGN_KEY_CHECKS = 1');

@@ -7,6 +7,11 @@ export function refuseOneTooMany(held: number): void {
   if (held >= MOST_PHOTOS) throw new FulcraError('PHOTOS_FULL');
 }
 
+/** All photos of a practice have so much room together. @param usedBytes without the new one */
+export function refusePastQuota(usedBytes: number, newBytes: number, quotaBytes: number): void {
+  if (usedBytes + newBytes > quotaBytes) throw new FulcraError('PHOTO_ROOM_FULL');
+}
+
 /**
  * Whether an announced photo is to be added, or is there already.
  * @param known one of the same id, and whether it is of the same visit or saddle of the same practice

@@ -14,6 +14,10 @@ export interface PhotoRow extends Omit<PhotoWrite, 'takenAt'> {
   handId: string | null;
   takenAt: Date;
   heldBytes: number;
+  /** As it is kept once it was opened; null until then. */
+  keptBytes: number | null;
+  widthPx: number | null;
+  heightPx: number | null;
 }
 export const PhotoEntity = new EntitySchema<PhotoRow>({
   name: 'photo',
@@ -32,6 +36,9 @@ export const PhotoEntity = new EntitySchema<PhotoRow>({
     bytes: { type: 'int' },
     sha256: { type: 'char', length: 64 },
     heldBytes: { type: 'int', name: 'held_bytes' },
+    keptBytes: { type: 'int', name: 'kept_bytes', nullable: true },
+    widthPx: { type: 'int', name: 'width_px', nullable: true },
+    heightPx: { type: 'int', name: 'height_px', nullable: true },
   },
 });
 
@@ -47,4 +54,10 @@ export const PieceEntity = new EntitySchema<PieceRow>({
     fromByte: { type: 'int', primary: true, name: 'from_byte' },
     content: { type: 'mediumblob' },
   },
+});
+
+/** The picture as lists show it. */
+export const SmallPhotoEntity = new EntitySchema<{ photoId: string; content: Buffer }>({
+  name: 'photo_small',
+  columns: { photoId: { ...keyColumn, name: 'photo_id' }, content: { type: 'mediumblob' } },
 });

@@ -1,17 +1,24 @@
-import { createHash } from 'node:crypto';
-import { type Photo, type PhotoWrite, type OwnerPhoto, type SaddlePhoto, type TackPhoto } from '@fulcra/contract';
+import {
+  type Photo,
+  type PhotoRoom,
+  type PhotoWrite,
+  type OwnerPhoto,
+  type PictureSize,
+  type SaddlePhoto,
+  type TackPhoto,
+} from '@fulcra/contract';
 import { type DataSource, type EntityManager, type EntitySchema, IsNull, Not } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
-import { type ErrorCode } from '../platform/errors/registry';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { peopleNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { OwnerWordEntity } from '../owner-words/owner-word.entity';
 import { TackCheckEntity } from '../tack/tack.entity';
 import { lockedVisit } from '../visits/append-collection';
+import { openAndKeep, smallPicture, waitsToBeOpened, wholePicture } from './opening';
 import { PhotoEntity, type PhotoRow, PieceEntity } from './photo.entity';
-import { MOST_DOTS, pictureSize } from './picture-size';
-import { heldAfter, isNewPhoto, refuseOneTooMany } from './photo-rules';
+import { heldAfter, isNewPhoto, refuseOneTooMany, refusePastQuota } from './photo-rules';
+import { PracticeEntity } from '../practice/practice.entity';
 
 /** What a photo is of. */
 export type PhotoOwner =
@@ -35,8 +42,14 @@ export interface Photos {
   announce<O extends PhotoOwner>(who: Photographer, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
   /** Adds the piece that begins where the last one ended; one already held is passed over. */
   addPiece<O extends PhotoOwner>(practiceId: string, owner: O, id: string, from: number, content: Buffer): Promise<Kept & O>;
-  /** The whole picture; refused until all of it is held. */
-  content(practiceId: string, owner: PhotoOwner, id: string): Promise<{ readonly mediaType: string; readonly bytes: Buffer }>;
+  /** The whole picture, or the small one of it; refused until all of it is held. */
+  content(practiceId: string, owner: PhotoOwner, id: string, size: PictureSize): Promise<Picture>;
+  /** How much of its room a practice has used. */
+  room(practiceId: string): Promise<PhotoRoom>;
+}
+interface Picture {
+  readonly mediaType: string;
+  readonly bytes: Buffer;
 }
 
 /** Locks what the photo is of, so that what was counted stays so; another practice's is as good as none. */
@@ -55,13 +68,30 @@ function rowOf(owner: Exclude<PhotoOwner, { visitId: string }>): readonly [Entit
   return 'tackCheckId' in owner ? [TackCheckEntity, owner.tackCheckId] : [OwnerWordEntity, owner.ownerWordId];
 }
 
-async function announce(tx: EntityManager, who: Photographer, owner: PhotoOwner, id: string, photo: PhotoWrite): Promise<void> {
+/** What a practice's photos take, as they are kept; what is only announced counts as it will come. */
+async function usedBytes(tx: EntityManager, practiceId: string): Promise<number> {
+  const sum = 'SELECT COALESCE(SUM(COALESCE(kept_bytes, bytes)), 0) AS used FROM photo WHERE practice_id = ?';
+  const [row] = await tx.query<{ readonly used: string }[]>(sum, [practiceId]);
+  return Number(row!.used);
+}
+
+interface Announced {
+  readonly who: Photographer;
+  readonly owner: PhotoOwner;
+  readonly id: string;
+  readonly photo: PhotoWrite;
+}
+
+async function announce(tx: EntityManager, { who, owner, id, photo }: Announced, quotaBytes: number): Promise<void> {
   const { practiceId, personId } = who;
+  // two at once are counted one after the other
+  await tx.getRepository(PracticeEntity).findOne({ where: { id: practiceId }, lock: { mode: 'pessimistic_write' } });
   await lockOwner(tx, practiceId, owner);
   const table = tx.getRepository(PhotoEntity);
   const known = await table.findOneBy({ id });
   if (!isNewPhoto(known && { sha256: known.sha256, own: isOf(known, practiceId, owner) }, photo)) return;
   refuseOneTooMany(await table.countBy({ practiceId, ...owner }));
+  refusePastQuota(await usedBytes(tx, practiceId), photo.bytes, quotaBytes);
   const row = {
     id,
     practiceId,
@@ -74,11 +104,14 @@ async function announce(tx: EntityManager, who: Photographer, owner: PhotoOwner,
     ...photo,
     takenAt: new Date(photo.takenAt),
     heldBytes: 0,
+    keptBytes: null,
+    widthPx: null,
+    heightPx: null,
   };
   await table.insert(row);
 }
 
-/** @returns whether the photo is whole now; a piece already held is passed over, so that a late one takes nothing back */
+/** A piece already held is passed over, so that a late one takes nothing back. */
 async function addPiece(
   tx: EntityManager,
   practiceId: string,
@@ -86,15 +119,14 @@ async function addPiece(
   id: string,
   from: number,
   content: Buffer,
-): Promise<boolean> {
+): Promise<void> {
   const table = tx.getRepository(PhotoEntity);
   const row = await table.findOne({ where: { id, practiceId, ...owner }, lock: { mode: 'pessimistic_write' } });
   if (row === null) throw new FulcraError('NOT_FOUND');
   const heldBytes = heldAfter(row, from, content);
-  if (heldBytes === null) return false;
+  if (heldBytes === null) return;
   await tx.getRepository(PieceEntity).upsert({ photoId: id, fromByte: from, content }, ['photoId', 'fromByte']);
   await table.update({ id, practiceId }, { heldBytes });
-  return heldBytes === row.bytes;
 }
 
 const isOf = (row: PhotoRow, practiceId: string, owner: PhotoOwner): boolean =>
@@ -102,9 +134,9 @@ const isOf = (row: PhotoRow, practiceId: string, owner: PhotoOwner): boolean =>
 
 const OLDEST_FIRST = { takenAt: 'ASC', id: 'ASC' } as const;
 
-export function photos(db: DataSource): Photos {
+/** @param quotaBytes all photos of a practice together */
+export function photos(db: DataSource, quotaBytes: number): Photos {
   const table = db.getRepository(PhotoEntity);
-  const pieces = db.getRepository(PieceEntity);
   const find = async (practiceId: string, owner: PhotoOwner, id: string): Promise<PhotoRow> => {
     const row = await table.findOneBy({ id, practiceId, ...owner });
     if (row === null) throw new FulcraError('NOT_FOUND');
@@ -122,8 +154,13 @@ export function photos(db: DataSource): Photos {
       await table.find({ where: { practiceId, [name]: Not(IsNull()) }, order: OLDEST_FIRST }),
       (row) => ({ [name]: row[name]! }) as Record<N, string>,
     );
-  const whole = async (id: string): Promise<Buffer> =>
-    Buffer.concat((await pieces.find({ where: { photoId: id }, order: { fromByte: 'ASC' } })).map((p) => p.content));
+  /** What came whole is opened before anybody is told that it is held. */
+  const opened = async (practiceId: string, owner: PhotoOwner, id: string): Promise<PhotoRow> => {
+    const row = await find(practiceId, owner, id);
+    if (!waitsToBeOpened(row)) return row;
+    await openAndKeep(db, row);
+    return find(practiceId, owner, id);
+  };
 
   return {
     ofVisit: async (practiceId, visitId) =>
@@ -132,45 +169,25 @@ export function photos(db: DataSource): Photos {
     ofTackChecks: (practiceId) => ofAll(practiceId, 'tackCheckId'),
     ofOwnerWords: (practiceId) => ofAll(practiceId, 'ownerWordId'),
     announce: async (who, owner, id, photo) => {
-      await inOneWrite(db, (tx) => announce(tx, who, owner, id, photo));
-      return one(await find(who.practiceId, owner, id), owner);
+      await inOneWrite(db, (tx) => announce(tx, { who, owner, id, photo }, quotaBytes));
+      return one(await opened(who.practiceId, owner, id), owner);
     },
     addPiece: async (practiceId, owner, id, from, content) => {
-      const nowWhole = await inOneWrite(db, (tx) => addPiece(tx, practiceId, owner, id, from, content));
-      const row = await find(practiceId, owner, id);
-      if (nowWhole) await beginAgainIfBroken(row);
-      return one(row, owner);
+      await inOneWrite(db, (tx) => addPiece(tx, practiceId, owner, id, from, content));
+      return one(await opened(practiceId, owner, id), owner);
     },
-    content: async (practiceId, owner, id) => {
-      const row = await find(practiceId, owner, id);
-      if (row.heldBytes < row.bytes) throw new FulcraError('PHOTO_NOT_WHOLE');
-      return { mediaType: row.mediaType, bytes: await whole(id) };
+    content: async (practiceId, owner, id, size) => {
+      const row = await opened(practiceId, owner, id);
+      if (row.keptBytes === null) throw new FulcraError('PHOTO_NOT_WHOLE');
+      const small = size === 'small' ? await smallPicture(db, row) : null;
+      return small === null ? { mediaType: row.mediaType, bytes: await wholePicture(db, id) } : { mediaType: 'image/webp', bytes: small };
     },
+    room: async (practiceId) => ({ usedBytes: await usedBytes(db.manager, practiceId), quotaBytes }),
   };
-
-  /** A picture that isn't what was announced, or isn't one, is emptied; what arrived damaged can be sent again from the start. */
-  async function beginAgainIfBroken(row: PhotoRow): Promise<void> {
-    const wrong = whatIsWrong(row, await whole(row.id));
-    if (wrong === null) return;
-    await pieces.delete({ photoId: row.id });
-    await table.update({ id: row.id }, { heldBytes: 0 });
-    throw new FulcraError(wrong);
-  }
 }
 
-/** Why a picture that arrived to its last piece isn't kept; null where it is. */
-function whatIsWrong({ sha256, mediaType }: Pick<PhotoRow, 'sha256' | 'mediaType'>, bytes: Buffer): ErrorCode | null {
-  if (createHash('sha256').update(bytes).digest('hex') !== sha256) return 'PHOTO_BROKEN';
-  const size = pictureSize(mediaType, bytes);
-  if (size === null) return 'PHOTO_NOT_A_PICTURE';
-  return size.width * size.height > MOST_DOTS ? 'PHOTO_TOO_MANY_DOTS' : null;
-}
-
-const keptOf = (
-  { practiceId: _, handId: __, visitId: ___, saddleId: ____, tackCheckId: _____, ownerWordId: ______, takenAt, ...rest }: PhotoRow,
-  hand: string,
-): Kept => ({
-  ...rest,
+const keptOf = ({ id, view, note, takenAt, mediaType, bytes, sha256, heldBytes }: PhotoRow, hand: string): Kept => ({
+  ...{ id, view, note, mediaType, bytes, sha256, heldBytes },
   takenAt: takenAt.toISOString(),
   hand,
 });

@@ -1,4 +1,13 @@
-import { PHOTO_PIECE_BYTES, idSchema, photoSchema, pieceQuerySchema, saddlePhotoSchema, tackPhotoSchema } from '@fulcra/contract';
+import {
+  PHOTO_PIECE_BYTES,
+  idSchema,
+  photoSchema,
+  pictureQuerySchema,
+  photoRoomSchema,
+  pieceQuerySchema,
+  saddlePhotoSchema,
+  tackPhotoSchema,
+} from '@fulcra/contract';
 import { type FastifyReply } from 'fastify';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
@@ -28,10 +37,18 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { photos })
     done(null, body),
   );
 
-  app.get('/api/owner-words/:ownerWordId/photos/:photoId/content', { schema: { params: OF_WORD } }, async (request, reply) => {
-    const { photoId, ownerWordId } = request.params;
-    return sendPicture(reply, await photos.content(signedIn(request).practiceId, { ownerWordId }, photoId));
-  });
+  app.get('/api/photo-room', { schema: { response: { 200: photoRoomSchema } } }, async (request) =>
+    photos.room(signedIn(request).practiceId),
+  );
+  const seen = pictureQuerySchema;
+  app.get(
+    '/api/owner-words/:ownerWordId/photos/:photoId/content',
+    { schema: { params: OF_WORD, querystring: seen } },
+    async (request, reply) => {
+      const { photoId, ownerWordId } = request.params;
+      return sendPicture(reply, await photos.content(signedIn(request).practiceId, { ownerWordId }, photoId, request.query.size));
+    },
+  );
   for (const owner of OWNERS) {
     app.put(
       `${owner.path}/photos/:photoId/content`,
@@ -42,9 +59,9 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { photos })
         return photos.addPiece(signedIn(request).practiceId, of as OwnOwner, photoId, from, pieceIn(request.body));
       },
     );
-    app.get(`${owner.path}/photos/:photoId/content`, { schema: { params: owner.params } }, async (request, reply) => {
+    app.get(`${owner.path}/photos/:photoId/content`, { schema: { params: owner.params, querystring: seen } }, async (request, reply) => {
       const { photoId, ...of } = request.params as OwnerParams;
-      return sendPicture(reply, await photos.content(signedIn(request).practiceId, of as OwnOwner, photoId));
+      return sendPicture(reply, await photos.content(signedIn(request).practiceId, of as OwnOwner, photoId, request.query.size));
     });
   }
 };

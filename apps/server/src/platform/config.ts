@@ -1,3 +1,4 @@
+import { PHOTO_QUOTA_BYTES } from '@fulcra/contract';
 import { SIGN_IN_LIMITS, type SignInLimits } from './auth/sign-in-limits';
 
 /** Everything the server takes from its surroundings, read once. */
@@ -23,6 +24,8 @@ export interface Config {
   readonly logLevel: string;
   /** A request that hasn't arrived whole by then is let go, ms: headers and body. */
   readonly requestWithinMs: number;
+  /** Room for all photos of a practice. */
+  readonly photoQuotaBytes: number;
   /** The bundled worker that ranks a stock on a thread of its own. */
   readonly rankingWorker: URL;
 }
@@ -45,6 +48,7 @@ export function configFrom(env: NodeJS.ProcessEnv): Config {
     mailFrom: env.FULCRA_MAIL_FROM ?? 'Fulcra <fulcra@localhost>',
     logLevel: env.LOG_LEVEL ?? 'info',
     requestWithinMs: wholeNumber(env.FULCRA_REQUEST_WITHIN_MS, 60_000),
+    photoQuotaBytes: wholeNumber(env.FULCRA_PHOTO_QUOTA_BYTES, PHOTO_QUOTA_BYTES),
     rankingWorker: new URL('./ranking.worker.mjs', import.meta.url),
   };
 }

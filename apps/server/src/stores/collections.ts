@@ -1,3 +1,4 @@
+import { PHOTO_QUOTA_BYTES } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
 import { horses } from '../horses/horses';
 import { photos } from '../photos/photo.repository';
@@ -17,8 +18,8 @@ import { facts } from '../visits/facts';
 import { takes } from '../visits/takes';
 import { visits } from '../visits/visits';
 
-/** Everything a practice keeps. */
-export const collections = (db: DataSource) => ({
+/** Everything a practice keeps. @param photoQuotaBytes the room for all its photos */
+export const collections = (db: DataSource, photoQuotaBytes = PHOTO_QUOTA_BYTES) => ({
   horse: horses(db),
   binned: binned(db),
   rider: riders(db),
@@ -38,6 +39,6 @@ export const collections = (db: DataSource) => ({
   takes: takes(db),
   facts: facts(db),
   decisions: decisions(db),
-  photos: photos(db),
+  photos: photos(db, photoQuotaBytes),
 });
 export type Collections = ReturnType<typeof collections>;

@@ -141,6 +141,11 @@ export const ERRORS = {
     message: 'There are sixty photos here already, the most that are kept.',
     remedy: 'Keep the ones that show something.',
   },
+  PHOTO_ROOM_FULL: {
+    status: 409,
+    message: 'The photos of your practice fill the room there is for them.',
+    remedy: 'Put away photos that show nothing any more, or ask whoever runs the server for more room; this one waits on its device.',
+  },
   TAKES_FULL: { status: 409, message: 'This station already has five takes.', remedy: 'Withdraw one first.' },
   SADDLE_UNKNOWN: {
     status: 422,

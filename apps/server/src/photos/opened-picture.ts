@@ -1,0 +1,67 @@
+import { type PhotoWrite } from '@fulcra/contract';
+import sharp from 'sharp';
+
+/** More dots than this are no photo of a horse: opening them takes a device's memory (default: a large camera has 50 million). */
+export const MOST_DOTS = 60_000_000;
+/** Longest edge of the small picture, for lists, px (default: 132 px wide on a screen of three dots a pixel). */
+export const SMALL_EDGE_PX = 400;
+/** Where a picture drawn anew can't be told from the one that came (default). */
+const QUALITY = 92;
+const SMALL_QUALITY = 78;
+
+const KINDS = { 'image/jpeg': 'jpeg', 'image/png': 'png', 'image/webp': 'webp' } as const;
+
+// one picture at a time and nothing kept of it: what opening may take stays that of the largest one
+sharp.cache(false);
+sharp.concurrency(1);
+let last: Promise<unknown> = Promise.resolve();
+function oneByOne<T>(work: () => Promise<T>): Promise<T> {
+  const mine = last.then(work, work);
+  last = mine.catch(() => undefined);
+  return mine;
+}
+
+export interface OpenedPicture {
+  /** As it is kept: the way up it was meant to be seen, with nothing in it but dots. */
+  readonly bytes: Buffer;
+  readonly small: Buffer;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+export type PictureFault = 'PHOTO_NOT_A_PICTURE' | 'PHOTO_TOO_MANY_DOTS';
+
+/**
+ * Opens every dot of a picture, off the main thread, and draws it anew: turned as its notes say, without those notes (where and when it
+ * was taken, by which device), in colours every screen knows.
+ * @returns what is wrong with it where it isn't a whole picture of the kind it is said to be
+ */
+export const openPicture = (mediaType: PhotoWrite['mediaType'], bytes: Buffer): Promise<OpenedPicture | PictureFault> =>
+  oneByOne(async () => {
+    const fault = await headFault(mediaType, bytes);
+    if (fault !== null) return fault;
+    try {
+      return await drawnAnew(mediaType, bytes);
+    } catch {
+      // whatever the decoder stumbled over, it is not a picture
+      return 'PHOTO_NOT_A_PICTURE';
+    }
+  });
+
+/** What its head says, before a dot is opened. */
+async function headFault(mediaType: PhotoWrite['mediaType'], bytes: Buffer): Promise<PictureFault | null> {
+  const { format, width, height } = await sharp(bytes, { limitInputPixels: false })
+    .metadata()
+    .catch(() => ({ format: null, width: 0, height: 0 }));
+  if (format !== KINDS[mediaType] || width === 0 || height === 0) return 'PHOTO_NOT_A_PICTURE';
+  return width * height > MOST_DOTS ? 'PHOTO_TOO_MANY_DOTS' : null;
+}
+
+async function drawnAnew(mediaType: PhotoWrite['mediaType'], bytes: Buffer): Promise<OpenedPicture> {
+  const upright = sharp(bytes, { limitInputPixels: MOST_DOTS, failOn: 'error' }).autoOrient();
+  const { data, info } = await upright.toFormat(KINDS[mediaType], { quality: QUALITY }).toBuffer({ resolveWithObject: true });
+  const small = await sharp(data)
+    .resize({ width: SMALL_EDGE_PX, height: SMALL_EDGE_PX, fit: 'inside', withoutEnlargement: true })
+    .toFormat('webp', { quality: SMALL_QUALITY })
+    .toBuffer();
+  return { bytes: data, small, widthPx: info.width, heightPx: info.height };
+}

@@ -18,7 +18,7 @@ async function main(): Promise<void> {
     if (line.done) throw new Error('The input ended before everything was answered; nothing was added.');
     return line.value.trim();
   };
-  const db = await openDatabase(configFrom(process.env).databaseUrl);
+  const db = await openDatabase(configFrom(process.env).databaseUrl, null);
   try {
     await migrate(db);
     const practiceName = await ask('Name of the practice: ');

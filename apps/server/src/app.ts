@@ -51,6 +51,9 @@ const BROTLI = { params: { [constants.BROTLI_PARAM_QUALITY]: 4 } };
 /** Longer than a proxy in front keeps its own lines open, so that it never writes on one that just closed. */
 const KEEP_ALIVE_MS = 75_000;
 
+/** Nobody waits longer for an answer; what the database is waited for lies well within it. */
+const ANSWER_WITHIN_MS = 75_000;
+
 /** Styles are written by the interface at run time; scripts only ever come from our own files. */
 const CONTENT_SECURITY = {
   directives: {
@@ -77,6 +80,7 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
     bodyLimit: BODY_LIMIT_BYTES,
     trustProxy: config.trustedProxies === false ? false : [...config.trustedProxies],
     requestTimeout: config.requestWithinMs,
+    handlerTimeout: ANSWER_WITHIN_MS,
     keepAliveTimeout: KEEP_ALIVE_MS,
     http: { headersTimeout: config.requestWithinMs, connectionsCheckingInterval: Math.min(5000, config.requestWithinMs) },
     forceCloseConnections: true,

@@ -12,11 +12,15 @@ import { Bin1764900000000 } from './platform/db/eleventh-migration';
 import { BinHeard1765000000000 } from './platform/db/twelfth-migration';
 import { SignInFailures1765100000000 } from './platform/db/thirteenth-migration';
 import { OpenedPhotos1765200000000 } from './platform/db/fourteenth-migration';
+import { PATIENCE, type Patience, waitOnly } from './platform/db/patience';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
 
-/** A connection with every table known; the caller closes it. */
-export async function openDatabase(url: string): Promise<DataSource> {
+/**
+ * A connection with every table known; the caller closes it.
+ * @param patience how long is waited for it; null for what may take its time, as a migration
+ */
+export async function openDatabase(url: string, patience: Patience | null = PATIENCE): Promise<DataSource> {
   const db = new DataSource({
     type: 'mariadb',
     url,
@@ -41,11 +45,14 @@ export async function openDatabase(url: string): Promise<DataSource> {
       OpenedPhotos1765200000000,
     ],
     migrationsTableName: 'migration',
+    ...(patience !== null && { maxQueryExecutionTime: patience.hungMs, enableQueryTimeout: true }),
   });
-  return db.initialize();
+  await db.initialize();
+  if (patience !== null) waitOnly(db, patience);
+  return db;
 }
 
-/** Forward only; says which ran. */
+/** Forward only, on a connection that has patience; says which ran. */
 export async function migrate(db: DataSource): Promise<readonly string[]> {
   return (await db.runMigrations({ transaction: 'each' })).map((m) => m.name);
 }

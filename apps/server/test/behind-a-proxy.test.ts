@@ -1,3 +1,4 @@
+import { SOCKET_PROTOCOL } from '@fulcra/contract';
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { WebSocket } from 'ws';
 import { demoFitter } from './journeys';
@@ -52,15 +53,25 @@ describe('answers', () => {
 
   it('a socket is opened for our own pages only', async () => {
     running = await startServer();
-    const { cookie } = await demoFitter(running);
-    const opened = (headers: Record<string, string>) =>
+    const { cookie, csrf } = await demoFitter(running);
+    const address = `${running.base.replace('http', 'ws')}/api/stand-in/curve`;
+    const opened = (headers: Record<string, string>, protocols: string[] = [SOCKET_PROTOCOL, csrf]) =>
       new Promise<boolean>((resolve) => {
-        const socket = new WebSocket(`${running.base.replace('http', 'ws')}/api/stand-in/curve`, { headers: { cookie, ...headers } });
+        const socket = new WebSocket(address, protocols, { headers: { cookie, ...headers } });
         socket.once('open', () => (socket.terminate(), resolve(true)));
         socket.once('error', () => resolve(false));
       });
     expect(await opened({ origin: 'https://elsewhere.example' })).toBe(false);
     expect(await opened({ origin: running.base })).toBe(true);
+    for (const protocols of [
+      [],
+      [SOCKET_PROTOCOL],
+      [csrf],
+      ['another', csrf],
+      [SOCKET_PROTOCOL, `${csrf}x`],
+      [SOCKET_PROTOCOL, csrf.slice(1)],
+    ])
+      expect(await opened({ origin: running.base }, protocols)).toBe(false);
   });
 
   it('readiness is denied while the database hangs, and health is not', async () => {

@@ -1,3 +1,4 @@
+import { SOCKET_PROTOCOL } from '@fulcra/contract';
 import { SILENT_FEED, type CurveFeed, fed, readCurveLine, sectionFromReading, widthAcrossMm } from '@fulcra/core';
 import { DEMO_ANIMALS, trueStation } from '@fulcra/demo';
 import WebSocket from 'ws';
@@ -12,8 +13,9 @@ afterAll(() => running.stop());
 
 /** Listens until enough lines came, or the device is gone. */
 async function listen(query: string, lines: number): Promise<CurveFeed & { readonly gone: boolean }> {
-  const { cookie } = await demoFitter(running);
-  const socket = new WebSocket(`${running.base.replace('http', 'ws')}/api/stand-in/curve?${query}`, { headers: { cookie } });
+  const { cookie, csrf } = await demoFitter(running);
+  const address = `${running.base.replace('http', 'ws')}/api/stand-in/curve?${query}`;
+  const socket = new WebSocket(address, [SOCKET_PROTOCOL, csrf], { headers: { cookie } });
   let feed = SILENT_FEED;
   return new Promise((resolve, reject) => {
     socket.on('message', (message: Buffer) => {

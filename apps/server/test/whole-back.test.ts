@@ -1,4 +1,4 @@
-import { DEMO_ANIMALS, DEMO_SADDLES, trueStation, trueTopline } from '@fulcra/demo';
+import { DEMO_ANIMALS, trueStation, trueTopline } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { HORSE, demoFitter, startedVisit, visitOf } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';

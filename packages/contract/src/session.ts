@@ -15,6 +15,9 @@ export const sessionSchema = z.object({
 });
 export type Session = z.infer<typeof sessionSchema>;
 
+/** A socket of our own server is opened as this protocol, with the session's csrfToken named after it: a page can give it no header. */
+export const SOCKET_PROTOCOL = 'fulcra';
+
 /** What the sign-in page may know before anyone has signed in. */
 export const welcomeSchema = z.object({
   demoAccount: z.object({ email: z.string(), password: z.string() }).nullable(),

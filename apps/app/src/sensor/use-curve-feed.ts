@@ -1,4 +1,6 @@
+import { SOCKET_PROTOCOL } from '@fulcra/contract';
 import { type CurveFeed, SILENT_FEED, fed, readCurveLine } from '@fulcra/core';
+import { useSession } from '../platform/session-context';
 import { useCallback, useEffect, useRef, useState } from 'react';
 
 export type CurveLink = 'off' | 'connecting' | 'live' | 'silent' | 'gone';
@@ -19,6 +21,7 @@ const MOST_LINES_A_FRAME = 64;
 
 /** Listens to a curve sensor. Lines are gathered and shown once a frame, so that a thousand a second don't stop the screen. */
 export function useCurveFeed(address: string): CurveConnection {
+  const { csrfToken } = useSession().session;
   const [link, setLink] = useState<CurveLink>('off');
   const [feed, setFeed] = useState<CurveFeed>(SILENT_FEED);
   const socket = useRef<WebSocket | null>(null);
@@ -30,11 +33,11 @@ export function useCurveFeed(address: string): CurveConnection {
   const connect = useCallback(() => {
     close();
     setLink('connecting');
-    const own = open(address);
+    const own = open(address, csrfToken);
     if (own === null) return setLink('gone');
     socket.current = own;
     listen(own, () => socket.current === own, setFeed, setLink);
-  }, [address, close]);
+  }, [address, csrfToken, close]);
   const disconnect = useCallback(() => {
     close();
     setLink('off');
@@ -44,11 +47,11 @@ export function useCurveFeed(address: string): CurveConnection {
   return { link, feed, connect, disconnect, press };
 }
 
-/** A path is on our own server; anything else is a whole address. Null when it can't be one. */
-function open(address: string): WebSocket | null {
+/** A path is on our own server, which wants to know that it is us; anything else is a whole address, and is told nothing. Null when it can't be one. */
+function open(address: string, csrfToken: string): WebSocket | null {
   try {
-    const base = window.location.origin.replace(/^http/, 'ws');
-    return new WebSocket(address.startsWith('/') ? base + address : address);
+    if (!address.startsWith('/')) return new WebSocket(address);
+    return new WebSocket(window.location.origin.replace(/^http/, 'ws') + address, [SOCKET_PROTOCOL, csrfToken]);
   } catch {
     return null;
   }

@@ -7,10 +7,10 @@ import {
   type SaddlePhoto,
   type TackPhoto,
 } from '@fulcra/contract';
-import { type DataSource, type EntityManager, type EntitySchema, IsNull, Not } from 'typeorm';
+import { type DataSource, type EntityManager, type EntitySchema, type FindOptionsWhere, IsNull, Not } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
-import { peopleNames } from '../practice/people-names';
+import { rowsAndNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { OwnerWordEntity } from '../owner-words/owner-word.entity';
 import { TackCheckEntity } from '../tack/tack.entity';
@@ -142,18 +142,15 @@ export function photos(db: DataSource, quotaBytes: number): Photos {
     if (row === null) throw new FulcraError('NOT_FOUND');
     return row;
   };
-  const named = async <O>(practiceId: string, rows: readonly PhotoRow[], ownerOf: (row: PhotoRow) => O): Promise<(Kept & O)[]> => {
-    const people = await peopleNames(db, practiceId);
+  const named = async <O>(where: FindOptionsWhere<PhotoRow>, ownerOf: (row: PhotoRow) => O): Promise<(Kept & O)[]> => {
+    const question = table.createQueryBuilder('photo').setFindOptions({ where, order: OLDEST_FIRST });
+    const { rows, people } = await rowsAndNames(question, 'photo.handId');
     return rows.map((row) => ({ ...keptOf(row, row.handId === null ? THE_OWNER : people.get(row.handId)!), ...ownerOf(row) }));
   };
-  const one = async <O>(row: PhotoRow, owner: O): Promise<Kept & O> => (await named(row.practiceId, [row], () => owner))[0]!;
+  const one = async <O>({ id, practiceId }: PhotoRow, owner: O): Promise<Kept & O> => (await named({ id, practiceId }, () => owner))[0]!;
   /** Photos of everything of one kind. */
   const ofAll = async <N extends 'saddleId' | 'tackCheckId' | 'ownerWordId'>(practiceId: string, name: N) =>
-    named(
-      practiceId,
-      await table.find({ where: { practiceId, [name]: Not(IsNull()) }, order: OLDEST_FIRST }),
-      (row) => ({ [name]: row[name]! }) as Record<N, string>,
-    );
+    named({ practiceId, [name]: Not(IsNull()) }, (row) => ({ [name]: row[name]! }) as Record<N, string>);
   /** What came whole is opened before anybody is told that it is held. */
   const opened = async (practiceId: string, owner: PhotoOwner, id: string): Promise<PhotoRow> => {
     const row = await find(practiceId, owner, id);
@@ -163,8 +160,7 @@ export function photos(db: DataSource, quotaBytes: number): Photos {
   };
 
   return {
-    ofVisit: async (practiceId, visitId) =>
-      named(practiceId, await table.find({ where: { practiceId, visitId }, order: OLDEST_FIRST }), () => ({ visitId })),
+    ofVisit: (practiceId, visitId) => named({ practiceId, visitId }, () => ({ visitId })),
     ofSaddles: (practiceId) => ofAll(practiceId, 'saddleId'),
     ofTackChecks: (practiceId) => ofAll(practiceId, 'tackCheckId'),
     ofOwnerWords: (practiceId) => ofAll(practiceId, 'ownerWordId'),

@@ -1,7 +1,19 @@
-import { type DataSource } from 'typeorm';
+import { type ObjectLiteral, type SelectQueryBuilder } from 'typeorm';
 import { PersonEntity } from './practice.entity';
 
-/** Names of a practice's people by id: records keep the id, and what is sent out carries the name. */
-export async function peopleNames(db: DataSource, practiceId: string): Promise<ReadonlyMap<string, string>> {
-  return new Map((await db.getRepository(PersonEntity).findBy({ practiceId })).map((p) => [p.id, p.name]));
+export type PeopleNames = ReadonlyMap<string, string>;
+
+/**
+ * Rows with the names of the people they name by id, in one question: records keep the id, and what is sent out carries the name.
+ * @param ids columns of the question that hold a person's id, as `alias.property`
+ */
+export async function rowsAndNames<Row extends ObjectLiteral>(
+  question: SelectQueryBuilder<Row>,
+  ...ids: readonly string[]
+): Promise<{ readonly rows: Row[]; readonly people: PeopleNames }> {
+  const { entities, raw } = await question
+    .leftJoin(PersonEntity.options.name, 'named', `named.id IN (${ids.join(', ')})`)
+    .addSelect(['named.id', 'named.name'])
+    .getRawAndEntities<{ named_id: string | null; named_name: string }>();
+  return { rows: entities, people: new Map(raw.flatMap((r) => (r.named_id === null ? [] : [[r.named_id, r.named_name]]))) };
 }

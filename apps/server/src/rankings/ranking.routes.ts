@@ -10,9 +10,13 @@ interface Needs {
   readonly pool: RankingPool;
 }
 
+/** A large stock has its turn behind others', and can be given up at any time. */
+const RANKED_WITHIN_MS = 900_000;
+
 /** A whole stock against one visit's horse; the measured back is derived here from the visit's own takes and facts. */
 export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores, pool }) => {
-  app.post('/api/rankings', { schema: { body: rankingWriteSchema, response: { 200: rankingSchema } } }, async (request, reply) => {
+  const schema = { body: rankingWriteSchema, response: { 200: rankingSchema } };
+  app.post('/api/rankings', { handlerTimeout: RANKED_WITHIN_MS, schema }, async (request, reply) => {
     const { practiceId, csrfToken } = signedIn(request);
     const { visitId, ...question } = request.body;
     const visit = await stores.visit.get(practiceId, visitId);

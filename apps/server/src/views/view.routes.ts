@@ -102,20 +102,18 @@ async function horseTracings({ stores }: Needs, request: HorseQuestion) {
 /** One visit with all that was entered at it, and what earlier ones found. */
 async function visitPage({ stores }: Needs, request: VisitQuestion) {
   const { practiceId } = signedIn(request);
-  const visit = await stores.visit.get(practiceId, request.params.visitId);
-  const own = await stores.visit.ofHorse(practiceId, visit.horseId);
+  const { visit, horse, own, decisions } = await stores.visit.withHorse(practiceId, request.params.visitId);
   const said = await stores.facts.ofVisits(
     practiceId,
     own.map((v) => v.id),
   );
   return {
-    visit,
-    horse: await stores.horse.get(practiceId, visit.horseId),
+    ...{ visit, horse },
     takes: await stores.takes.ofVisits(practiceId, [visit.id]),
     facts: said.filter((f) => f.visitId === visit.id),
     photos: await stores.photos.ofVisit(practiceId, visit.id),
     earlier: earlierFacts(said, daysOf(own), visit.id, visit.startedOn),
-    ...decidedAt(await stores.decisions.ofVisits(practiceId, [visit.id]), said, visit.id),
+    ...decidedAt(decisions, said, visit.id),
   };
 }
 

@@ -3,7 +3,7 @@ import { type SignedIn } from '../platform/auth/session.repository';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type ErrorCode } from '../platform/errors/registry';
-import { peopleNames } from '../practice/people-names';
+import { rowsAndNames } from '../practice/people-names';
 import { isNew } from './append-rules';
 import { VisitEntity, type VisitRow } from './visit.entity';
 
@@ -51,10 +51,17 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
 ): AppendCollection<Body, Read> {
   type Where = FindOptionsWhere<Row>;
   const rows = (tx: EntityManager) => tx.getRepository(table.entity);
+  const read = async (where: Where): Promise<Read[]> => {
+    const question = rows(db.manager)
+      .createQueryBuilder('row')
+      .setFindOptions({ where, order: { seq: 'ASC' } as never });
+    const { rows: found, people } = await rowsAndNames(question, 'row.handId');
+    return found.map((row) => table.sentOut(row, people.get(row.handId)!));
+  };
   const one = async (practiceId: string, visitId: string, id: string): Promise<Read> => {
-    const row = await rows(db.manager).findOneBy({ id, practiceId, visitId } as Where);
-    if (row === null) throw new FulcraError('NOT_FOUND');
-    return table.sentOut(row, (await peopleNames(db, practiceId)).get(row.handId)!);
+    const [row] = await read({ id, practiceId, visitId } as Where);
+    if (row === undefined) throw new FulcraError('NOT_FOUND');
+    return row;
   };
   const add = async (tx: EntityManager, who: SignedIn, visitId: string, id: string, body: Body): Promise<void> => {
     const visit = await lockedVisit(tx, who.practiceId, visitId);
@@ -74,15 +81,7 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
     await rows(tx).update({ id } as Where, { withdrawn } as never);
   };
   return {
-    ofVisits: async (practiceId, visitIds) => {
-      if (visitIds.length === 0) return [];
-      const people = await peopleNames(db, practiceId);
-      const found = await rows(db.manager).find({
-        where: { practiceId, visitId: In([...visitIds]) } as Where,
-        order: { seq: 'ASC' } as never,
-      });
-      return found.map((row) => table.sentOut(row, people.get(row.handId)!));
-    },
+    ofVisits: async (practiceId, visitIds) => (visitIds.length === 0 ? [] : read({ practiceId, visitId: In([...visitIds]) } as Where)),
     add: async (who, visitId, id, body) => {
       await inOneWrite(db, (tx) => add(tx, who, visitId, id, body));
       return one(who.practiceId, visitId, id);

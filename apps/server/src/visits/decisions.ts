@@ -10,6 +10,9 @@ import { DecisionEntity, type DecisionRow } from './visit.entity';
 /** What was decided at visits: the last one heard of stands, the earlier ones are kept. */
 export type Decisions = AppendCollection<DecisionWrite, Decision>;
 
+/** A decision as it is sent out. */
+export const decisionOf = ({ id, visitId, body }: DecisionRow, fitter: string): Decision => ({ ...body, id, visitId, fitter });
+
 export const decisions = (db: DataSource): Decisions =>
   appendCollection<DecisionRow, DecisionWrite, Decision>(db, {
     entity: DecisionEntity,
@@ -20,5 +23,5 @@ export const decisions = (db: DataSource): Decisions =>
       if (saddleId === null) return;
       if (!(await tx.getRepository(SaddleEntity).existsBy({ id: saddleId, practiceId }))) throw new FulcraError('SADDLE_UNKNOWN');
     },
-    sentOut: ({ id, visitId, body }, fitter) => ({ ...body, id, visitId, fitter }),
+    sentOut: decisionOf,
   });

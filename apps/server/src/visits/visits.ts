@@ -1,15 +1,17 @@
-import { type Visit } from '@fulcra/contract';
-import { type DataSource } from 'typeorm';
+import { type Decision, type Horse, type Visit } from '@fulcra/contract';
+import { type DataSource, type FindOptionsWhere } from 'typeorm';
 import { v7 } from 'uuid';
-import { HorseEntity } from '../horses/horse.entity';
+import { HorseEntity, type HorseRow } from '../horses/horse.entity';
 import { FulcraError } from '../platform/errors/fulcra-error';
-import { peopleNames } from '../practice/people-names';
-import { NOT_IN_BIN } from '../records/in-bin';
+import { type PeopleNames, rowsAndNames } from '../practice/people-names';
+import { NOT_IN_BIN, inBin } from '../records/in-bin';
 import { type Change, type MergeCollection, type MergeTable, mergeCollection } from '../records/merge-collection';
+import { fieldsOf } from '../records/merge-record';
+import { decisionOf } from './decisions';
 import { FactEntity } from './fact.entity';
 import { rideQuestion } from './ride';
 import { putOnRecord, refuseRiding, saysGoodToRide } from './visit-rules';
-import { VisitEntity, type VisitRow } from './visit.entity';
+import { DecisionEntity, type DecisionRow, VisitEntity, type VisitRow } from './visit.entity';
 
 type VisitChange = Change<'visit'>;
 
@@ -22,32 +24,67 @@ const VISIT_TABLE: MergeTable<'visit'> = {
     if (saysGoodToRide(before, after)) refuseRiding(await rideQuestion(tx, practiceId, id));
   },
   after: keepOnRecord,
-  asRecord: async (row, db) => {
-    const visit = row as unknown as VisitRow;
-    return visitOf(visit, await peopleNames(db, visit.practiceId));
-  },
+  asRecord: async ({ id, practiceId }, db) => (await visitsWhere(db, { id, practiceId }))[0]!,
 };
 
-const visitOf = ({ practiceId: _, fitterId, ...visit }: VisitRow, people: ReadonlyMap<string, string>): Visit => ({
-  ...visit,
-  fitter: people.get(fitterId)!,
+const visitOf = (row: VisitRow, people: PeopleNames): Visit => ({
+  ...fieldsOf('visit', row),
+  id: row.id,
+  fitter: people.get(row.fitterId)!,
 });
 
 export interface Visits extends MergeCollection<'visit'> {
   /** Visits of one horse, newest first, without those in the bin. */
   ofHorse(practiceId: string, horseId: string): Promise<Visit[]>;
+  /** One visit, the others of its horse, the horse and what was decided at this one, in one question. */
+  withHorse(practiceId: string, visitId: string): Promise<VisitWithHorse>;
+}
+export interface VisitWithHorse {
+  readonly visit: Visit;
+  readonly horse: Horse;
+  /** Every visit of the horse that isn't in the bin, newest first. */
+  readonly own: readonly Visit[];
+  /** In the order in which the server heard of them. */
+  readonly decisions: readonly Decision[];
 }
 
 /** Visits of one practice; the fitter stays who began one. */
 export function visits(db: DataSource): Visits {
   return {
     ...mergeCollection(db, VISIT_TABLE),
-    ofHorse: async (practiceId, horseId) => {
-      const people = await peopleNames(db, practiceId);
-      const where = { id: NOT_IN_BIN, practiceId, horseId };
-      const rows = await db.getRepository(VisitEntity).find({ where, order: { startedOn: 'DESC', id: 'DESC' } });
-      return rows.map((row) => visitOf(row, people));
-    },
+    ofHorse: (practiceId, horseId) => visitsWhere(db, { id: NOT_IN_BIN, practiceId, horseId }),
+    withHorse: (practiceId, visitId) => withHorse(db, practiceId, visitId),
+  };
+}
+
+const NEWEST_FIRST = { startedOn: 'DESC', id: 'DESC' } as const;
+
+async function visitsWhere(db: DataSource, where: FindOptionsWhere<VisitRow>): Promise<Visit[]> {
+  const question = db.getRepository(VisitEntity).createQueryBuilder('visit').setFindOptions({ where, order: NEWEST_FIRST });
+  const { rows, people } = await rowsAndNames(question, 'visit.fitterId');
+  return rows.map((row) => visitOf(row, people));
+}
+
+type Joined = VisitRow & { readonly horse: HorseRow; readonly decisions: readonly DecisionRow[] };
+
+async function withHorse(db: DataSource, practiceId: string, visitId: string): Promise<VisitWithHorse> {
+  const question = db
+    .getRepository(VisitEntity)
+    .createQueryBuilder('visit')
+    .innerJoinAndMapOne('visit.horse', HorseEntity.options.name, 'horse', 'horse.id = visit.horseId')
+    .leftJoinAndMapMany('visit.decisions', DecisionEntity.options.name, 'decision', 'decision.visitId = visit.id AND visit.id = :visitId')
+    .where('visit.horseId = (SELECT asked.horse_id FROM visit asked WHERE asked.id = :visitId AND asked.practice_id = :practiceId)')
+    .andWhere(`(visit.id = :visitId OR NOT ${inBin('visit.id')})`, { visitId, practiceId })
+    .orderBy({ 'visit.startedOn': 'DESC', 'visit.id': 'DESC', 'decision.seq': 'ASC' });
+  const { rows, people } = await rowsAndNames(question, 'visit.fitterId', 'decision.handId');
+  const asked = (rows as Joined[]).find((row) => row.id === visitId);
+  if (asked === undefined) throw new FulcraError('NOT_FOUND');
+  const { horse, decisions } = asked;
+  return {
+    visit: visitOf(asked, people),
+    horse: { ...fieldsOf('horse', horse), id: horse.id },
+    own: rows.map((row) => visitOf(row, people)),
+    decisions: decisions.map((row) => decisionOf(row, people.get(row.handId)!)),
   };
 }
 

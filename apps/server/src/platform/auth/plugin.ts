@@ -2,6 +2,7 @@ import { timingSafeEqual } from 'node:crypto';
 import { type FastifyInstance, type FastifyRequest } from 'fastify';
 import fp from 'fastify-plugin';
 import { cookiesOf } from './cookies';
+import { SOCKET_PROTOCOL } from '@fulcra/contract';
 import { type Sessions, type SignedIn } from './session.repository';
 import { FulcraError } from '../errors/fulcra-error';
 
@@ -24,12 +25,14 @@ export const authPlugin = fp(async (app: FastifyInstance, { sessions, secureCook
   app.addHook('onRequest', async (request) => {
     if (!isOurs(request)) return;
     const writes = !SAFE_METHODS.includes(request.method);
-    if (writes || opensSocket(request)) refuseForeignOrigin(request);
+    const socket = opensSocket(request);
+    if (writes || socket) refuseForeignOrigin(request);
     const token = cookiesOf(request, secureCookies).read('session');
     request.signedIn = token ? await sessions.find(token, new Date()) : null;
     if (request.routeOptions.config.open) return;
     if (request.signedIn === null) throw new FulcraError('SESSION_MISSING');
-    if (writes) refuseWrongToken(request, request.signedIn.csrfToken);
+    if (writes) refuseWrongToken(request.headers[CSRF_HEADER], request.signedIn.csrfToken);
+    if (socket) refuseWrongToken(tokenOfSocket(request), request.signedIn.csrfToken);
   });
 });
 
@@ -49,8 +52,14 @@ function refuseForeignOrigin(request: FastifyRequest): void {
   if (from !== host) throw new FulcraError('CSRF_REFUSED');
 }
 
-function refuseWrongToken(request: FastifyRequest, wanted: string): void {
-  const given = Buffer.from(String(request.headers[CSRF_HEADER] ?? ''));
+/** A page can't give a socket headers of its own, but names of protocols: ours, and after it the token. */
+const tokenOfSocket = (request: FastifyRequest): string | undefined => {
+  const [name, token] = (request.headers['sec-websocket-protocol'] ?? '').split(',').map((part) => part.trim());
+  return name === SOCKET_PROTOCOL ? token : undefined;
+};
+
+function refuseWrongToken(token: string | readonly string[] | undefined, wanted: string): void {
+  const given = Buffer.from(String(token ?? ''));
   const right = Buffer.from(wanted);
   if (given.length !== right.length || !timingSafeEqual(given, right)) throw new FulcraError('CSRF_REFUSED');
 }

@@ -14,6 +14,8 @@ const RETRIED_ERRORS: Readonly<Record<number, string>> = {
 const MOST_TRIES = 12;
 const FIRST_PAUSE_MS = 4;
 const LONGEST_PAUSE_MS = 120;
+/** No try begins later than this: whoever asked has stopped waiting, ms. */
+const TRIED_FOR_MS = 30_000;
 
 export const isRetried = (error: unknown): boolean => {
   const { errno } = (error ?? {}) as { readonly errno?: number };
@@ -26,11 +28,12 @@ export const isRetried = (error: unknown): boolean => {
  * @throws what `work` throws, or the last refusal of the database
  */
 export async function inOneWrite<T>(db: DataSource, work: (tx: EntityManager) => Promise<T>): Promise<T> {
+  const began = Date.now();
   for (let tries = 1; ; tries++) {
     try {
       return await db.transaction('READ COMMITTED', work);
     } catch (error) {
-      if (!isRetried(error) || tries >= MOST_TRIES) throw error;
+      if (!isRetried(error) || tries >= MOST_TRIES || Date.now() - began > TRIED_FOR_MS) throw error;
       const longest = Math.min(LONGEST_PAUSE_MS, FIRST_PAUSE_MS * 2 ** tries);
       await pause(Math.random() * longest);
     }

@@ -3,6 +3,7 @@ import fp from 'fastify-plugin';
 import { hasZodFastifySchemaValidationErrors, isResponseSerializationError } from 'fastify-type-provider-zod';
 import { FulcraError } from './fulcra-error';
 import { isRetried } from '../db/in-one-write';
+import { ranOutOfPatience } from '../db/patience';
 import { type ErrorCode } from './registry';
 
 /** What the framework's own refusals are called here. */
@@ -12,6 +13,7 @@ const FROM_FASTIFY: Readonly<Record<string, ErrorCode>> = {
   FST_ERR_CTP_INVALID_JSON_BODY: 'INPUT_INVALID',
   FST_ERR_CTP_EMPTY_JSON_BODY: 'INPUT_INVALID',
   FST_ERR_CTP_INVALID_CONTENT_LENGTH: 'INPUT_INVALID',
+  FST_ERR_HANDLER_TIMEOUT: 'NOT_READY',
 };
 
 export const errorsPlugin = fp(async (app: FastifyInstance) => {
@@ -38,12 +40,12 @@ export function asFulcraError(error: FastifyError): FulcraError {
   }
   if (isResponseSerializationError(error)) return new FulcraError('INTERNAL');
   if (error.statusCode === 429) return new FulcraError('SIGN_IN_TOO_OFTEN');
-  if (isLostDatabase(error) || isRetried(error)) return new FulcraError('NOT_READY');
+  if (isLostDatabase(error) || isRetried(error) || ranOutOfPatience(error)) return new FulcraError('NOT_READY');
   return new FulcraError(FROM_FASTIFY[error.code] ?? (error.statusCode === 400 ? 'INPUT_INVALID' : 'INTERNAL'));
 }
 
 const isLostDatabase = (error: { code?: string }): boolean =>
-  ['ECONNREFUSED', 'PROTOCOL_CONNECTION_LOST', 'ER_SERVER_SHUTDOWN', 'ECONNRESET'].includes(error.code ?? '');
+  ['ECONNREFUSED', 'PROTOCOL_CONNECTION_LOST', 'ER_SERVER_SHUTDOWN', 'ECONNRESET', 'ETIMEDOUT'].includes(error.code ?? '');
 
 /** Name, code and stack; never the values of a query. */
 const safe = (error: FastifyError) => ({ type: error.name, code: error.code, stack: error.stack?.split('\n').slice(1, 8).join('\n') });

@@ -1,8 +1,10 @@
+import { resolve } from 'node:path';
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { type Page, expect, test } from '@playwright/test';
-import { OwnServer } from './own-server';
+import { OwnServer } from '../tools/machine/own-server';
 import { noisyPng, written } from './whole-back';
 
+const WEB_DIR = resolve(import.meta.dirname, '../apps/app/dist');
 const THISTLEDOWN_VISIT = '019b8b1f-2400-7000-8000-000000000131';
 /** 500 and 40 by hand: FULCRA_STORM=whole */
 const WHOLE = process.env.FULCRA_STORM === 'whole';
@@ -15,7 +17,7 @@ test(`${WRITES} writes and ${PHOTOS} photos arrive whole although the server is 
 }, info) => {
   test.skip(info.project.name !== 'phone', 'once is enough');
   test.setTimeout(420_000);
-  const server = await OwnServer.prepared();
+  const server = await OwnServer.prepared({ FULCRA_WEB_DIR: WEB_DIR });
   await server.start();
   try {
     const visit = `${server.address}/visits/${THISTLEDOWN_VISIT}`;

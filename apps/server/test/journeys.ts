@@ -1,6 +1,7 @@
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { v7 } from 'uuid';
-import { type Running, type Visitor } from './running-server';
+import { type Running } from './running-server';
+import { type Visitor } from './visitor';
 
 export const HORSE = {
   name: 'Sorrel',

@@ -116,6 +116,11 @@ describe('signing in', () => {
     expect(new Set(answers)).toEqual(new Set(['SIGN_IN_REFUSED', 'SIGN_IN_TOO_OFTEN']));
   });
 
+  it('many who sign in rightly at once, from one address and on one account, are all let in', async () => {
+    const answers = await Promise.all(Array.from({ length: 3 * LIMITS.account }, () => tryFrom('10.0.2.1')(EMAIL, DEMO_ACCOUNT.password)));
+    expect(answers).toEqual(answers.map(() => 'in'));
+  });
+
   it('stores neither the password nor the token', async () => {
     const visitor = await demoFitter(running);
     const dump = JSON.stringify([await running.db.query('SELECT * FROM person'), await running.db.query('SELECT * FROM session')]);

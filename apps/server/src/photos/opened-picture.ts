@@ -1,5 +1,6 @@
 import { type PhotoWrite } from '@fulcra/contract';
 import sharp from 'sharp';
+import { Turns } from '../platform/turns';
 
 /** More dots than this are no photo of a horse: opening them takes a device's memory (default: a large camera has 50 million). */
 export const MOST_DOTS = 60_000_000;
@@ -14,12 +15,7 @@ const KINDS = { 'image/jpeg': 'jpeg', 'image/png': 'png', 'image/webp': 'webp' }
 // one picture at a time and nothing kept of it: what opening may take stays that of the largest one
 sharp.cache(false);
 sharp.concurrency(1);
-let last: Promise<unknown> = Promise.resolve();
-function oneByOne<T>(work: () => Promise<T>): Promise<T> {
-  const mine = last.then(work, work);
-  last = mine.catch(() => undefined);
-  return mine;
-}
+const turns = new Turns();
 
 export interface OpenedPicture {
   /** As it is kept: the way up it was meant to be seen, with nothing in it but dots. */
@@ -36,7 +32,7 @@ export type PictureFault = 'PHOTO_NOT_A_PICTURE' | 'PHOTO_TOO_MANY_DOTS';
  * @returns what is wrong with it where it isn't a whole picture of the kind it is said to be
  */
 export const openPicture = (mediaType: PhotoWrite['mediaType'], bytes: Buffer): Promise<OpenedPicture | PictureFault> =>
-  oneByOne(async () => {
+  turns.take('picture', async () => {
     const fault = await headFault(mediaType, bytes);
     if (fault !== null) return fault;
     try {

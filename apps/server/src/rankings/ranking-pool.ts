@@ -3,7 +3,7 @@ import { type DescribedSaddle, type StockRanking, inOrder } from '@fulcra/core';
 import { Piscina } from 'piscina';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type RankingQuestion, type RankingShare } from './rank-saddles';
-import { Turns } from './turns';
+import { Turns } from '../platform/turns';
 
 /** Threads for all rankings together; the rest of the machine goes on serving. */
 const MOST_THREADS = 4;

@@ -9,6 +9,7 @@ import { signedIn } from '../platform/auth/plugin';
 import { knownDevices } from '../platform/auth/known-devices';
 import { beginSignIn } from '../platform/auth/sign-in-limits';
 import { passwordFits } from '../platform/auth/passwords';
+import { Turns } from '../platform/turns';
 import { type Config } from '../platform/config';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Practices } from '../practice/practice.repository';
@@ -33,6 +34,8 @@ const asSession = (who: SignedIn, config: Config) => ({
 
 export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, sessions, practices, config }) => {
   const devices = knownDevices(db);
+  /** A whole barn signing in behind one address: each is counted once the one before it was found right. */
+  const turns = new Turns();
 
   app.get('/api/welcome', { config: { open: true }, schema: { response: { 200: welcomeSchema } } }, async () => ({
     demoAccount: config.demo ? { email: DEMO_ACCOUNT.email, password: DEMO_ACCOUNT.password } : null,
@@ -48,11 +51,14 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, ses
       const { email, password } = request.body;
       const cookies = cookiesOf(request, config.secureCookies);
       const known = await devices.isKnown(cookies.read('device'));
-      const begun = await beginSignIn(db, { email, ip: request.ip, known }, config.signInLimits);
-      const person = await practices.personByEmail(email);
-      const fits = await passwordFits(password, person?.passwordHash ?? null);
-      if (person === null || !fits) throw new FulcraError('SIGN_IN_REFUSED');
-      await begun.succeeded();
+      const person = await turns.take(request.ip, async () => {
+        const begun = await beginSignIn(db, { email, ip: request.ip, known }, config.signInLimits);
+        const found = await practices.personByEmail(email);
+        const fits = await passwordFits(password, found?.passwordHash ?? null);
+        if (found === null || !fits) throw new FulcraError('SIGN_IN_REFUSED');
+        await begun.succeeded();
+        return found;
+      });
       if (!known)
         reply.setCookie(cookies.nameOf('device'), await devices.remember(person.id), { ...cookies.options, maxAge: DEVICE_DAYS * 86_400 });
       const token = await sessions.open(person.id, new Date());

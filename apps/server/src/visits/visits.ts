@@ -39,7 +39,7 @@ export interface Visits extends MergeCollection<'visit'> {
   /** One visit, the others of its horse, the horse and what was decided at this one, in one question. */
   withHorse(practiceId: string, visitId: string): Promise<VisitWithHorse>;
 }
-export interface VisitWithHorse {
+interface VisitWithHorse {
   readonly visit: Visit;
   readonly horse: Horse;
   /** Every visit of the horse that isn't in the bin, newest first. */

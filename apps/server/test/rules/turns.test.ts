@@ -1,4 +1,4 @@
-import { Turns } from '../../src/rankings/turns';
+import { Turns } from '../../src/platform/turns';
 
 describe('turns', () => {
   it('are one after the other for one name, beside each other for two, and forgotten afterwards', async () => {

@@ -24,9 +24,12 @@ export const errorsPlugin = fp(async (app: FastifyInstance) => {
   });
 });
 
+/** Whoever asked has gone away meanwhile. */
+const GIVEN_UP = 'AbortError';
+
 /** Our own failures are logged with where they happened; what a client sent wrong isn't. */
 export function logIfOurs(request: FastifyRequest, known: FulcraError, error: FastifyError): void {
-  if (known.status >= 500) request.log.error({ err: safe(error) }, 'request failed');
+  if (known.status >= 500 && error.name !== GIVEN_UP) request.log.error({ err: safe(error) }, 'request failed');
 }
 
 export function asFulcraError(error: FastifyError): FulcraError {

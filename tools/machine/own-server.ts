@@ -3,35 +3,32 @@ import { createServer, type AddressInfo } from 'node:net';
 import { resolve } from 'node:path';
 import mysql from 'mysql2/promise';
 
-const ROOT = resolve(import.meta.dirname, '..');
+const ROOT = resolve(import.meta.dirname, '../..');
 
-/** A server of the test's own, on a database of its own, that may be killed and started again. */
+/** A server of one's own, on a database of its own in the MariaDB at `DATABASE_URL`, that may be killed and started again. */
 export class OwnServer {
   private child: ChildProcess | null = null;
   private constructor(
     readonly address: string,
+    readonly databaseUrl: string,
     private readonly env: NodeJS.ProcessEnv,
   ) {}
 
-  static async prepared(): Promise<OwnServer> {
-    const given = process.env.DATABASE_URL;
-    if (!given) throw new Error('DATABASE_URL is not set: npm test sets it.');
-    const name = `fulcra_storm_${process.pid}_${Date.now()}`;
-    const connection = await mysql.createConnection(given);
-    await connection.query(`CREATE DATABASE ${name}`);
-    await connection.end();
-    const url = new URL(given);
-    url.pathname = `/${name}`;
+  /** @param more settings of the server besides */
+  static async prepared(more: NodeJS.ProcessEnv = {}): Promise<OwnServer> {
+    return OwnServer.on(await newDatabase(), more);
+  }
+
+  /** On a database that is there: a second process beside the first. */
+  static async on(databaseUrl: string, more: NodeJS.ProcessEnv = {}): Promise<OwnServer> {
     const port = await freePort();
-    const env = {
-      ...process.env,
-      DATABASE_URL: url.toString(),
-      PORT: String(port),
-      FULCRA_DEMO: '1',
-      FULCRA_WEB_DIR: resolve(ROOT, 'apps/app/dist'),
-      LOG_LEVEL: 'error',
-    };
-    return new OwnServer(`http://127.0.0.1:${port}`, env);
+    const env = { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), FULCRA_DEMO: '1', LOG_LEVEL: 'error', ...more };
+    return new OwnServer(`http://127.0.0.1:${port}`, databaseUrl, env);
+  }
+
+  /** The process, while it runs. */
+  get pid(): number | null {
+    return this.child?.pid ?? null;
   }
 
   async start(): Promise<void> {
@@ -55,6 +52,17 @@ export class OwnServer {
     child.kill('SIGKILL');
     await gone;
   }
+}
+
+async function newDatabase(): Promise<string> {
+  const given = process.env.DATABASE_URL;
+  if (!given) throw new Error('DATABASE_URL is not set: npm test, npm run torture and npm run bench set it.');
+  const url = new URL(given);
+  url.pathname = `/fulcra_own_${process.pid}_${Date.now()}`;
+  const connection = await mysql.createConnection(given);
+  await connection.query(`CREATE DATABASE ${url.pathname.slice(1)}`);
+  await connection.end();
+  return url.toString();
 }
 
 async function freePort(): Promise<number> {

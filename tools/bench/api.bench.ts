@@ -117,11 +117,6 @@ async function main(): Promise<void> {
   await read('a whole visit', `/api/visits/${WHOLE_VISIT}`);
   await read('the stock', '/api/saddles');
   await read('health', '/api/health');
-  const visits: string[] = [];
-  for (let i = -20; i < ROUNDS; i++) visits.push((await startedVisit(fitter, [])).visitId);
-  const body = JSON.stringify(TAKE);
-  const ours = (i: number) => ({ url: `${server.address}/api/visits/${visits[i + 20]}/takes/${v7()}`, method: 'PUT', headers, body });
-  say('a take kept', await inTurn(ours, () => ({ url: `${address}/${v7()}`, method: 'PUT', body })), body.length);
   let filled = 0;
   for (const size of SIZES) {
     await fill(line, session.practice.id, session.person.id, size - filled);
@@ -129,6 +124,11 @@ async function main(): Promise<void> {
     await read(`the yard of ${size} horses`, '/api/horses');
     await read(`searched, of ${size}`, '/api/horses?search=0042');
   }
+  const visits: string[] = [];
+  for (let i = -20; i < ROUNDS; i++) visits.push((await startedVisit(fitter, [])).visitId);
+  const body = JSON.stringify(TAKE);
+  const ours = (i: number) => ({ url: `${server.address}/api/visits/${visits[i + 20]}/takes/${v7()}`, method: 'PUT', headers, body });
+  say('a take kept', await inTurn(ours, () => ({ url: `${address}/${v7()}`, method: 'PUT', body })), body.length);
   child.kill();
   await line.end();
   await server.kill();

@@ -22,6 +22,7 @@ async function main() {
   const database = await privateMariadb(join(scratch, 'mariadb'), { throwAway: true });
   undo.push(() => database.stop());
   await jest('server', join(ROOT, 'apps/server'), { DATABASE_URL: database.url, NODE_OPTIONS: '--experimental-vm-modules' });
+  await check('torture, a small share of each', process.execPath, ['tools/torture/main.mjs', '--quick']);
   needCommand('chromium');
   await endToEnd(database.url);
 }

@@ -119,7 +119,7 @@ torture(async () => {
     const outcomes = await Promise.all(Array.from({ length: AT_ONCE }, () => oneCase(fitter, routes, ids)));
     bad.push(...outcomes.filter((o) => o !== null));
   }
-  for (const line of bad.slice(0, 10)) console.log(line);
+  for (const line of bad.slice(0, 10)) console.error(line);
   promised(
     `strange requests on ${routes.length} routes (seed ${seed}) answered with 5xx or not at all`,
     `${bad.length} of ${CASES}`,

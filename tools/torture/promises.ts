@@ -11,8 +11,9 @@ let broken = 0;
 
 /** Says a figure, and whether what was promised of it holds. */
 export function promised(what: string, figure: string | number, kept: boolean): void {
-  if (!kept) broken++;
-  console.log(`${kept ? 'kept  ' : 'BROKEN'}  ${what}: ${figure}`);
+  if (kept) return console.log(`kept    ${what}: ${figure}`);
+  broken++;
+  console.error(`BROKEN  ${what}: ${figure}`);
 }
 
 /** Runs one torture to its end; the process ends with 1 where a promise was broken or the torture itself failed. */

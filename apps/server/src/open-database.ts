@@ -45,6 +45,8 @@ export async function openDatabase(url: string, patience: Patience | null = PATI
       OpenedPhotos1765200000000,
     ],
     migrationsTableName: 'migration',
+    // where in our code a question was asked costs more than many a question
+    extra: { trace: false },
     ...(patience !== null && { maxQueryExecutionTime: patience.hungMs, enableQueryTimeout: true }),
   });
   await db.initialize();

@@ -1,13 +1,13 @@
 import mysql from 'mysql2/promise';
 import { DataSource } from 'typeorm';
-import { saddleSchema } from '@fulcra/contract';
+import { saddleSchema, yardPageSchema } from '@fulcra/contract';
 import { saddleProblems } from '@fulcra/core';
 import { v7 } from 'uuid';
 import { DECISION } from './journeys';
 import { First1763900000000 } from '../src/platform/db/first-migration';
 import { collections } from '../src/stores/collections';
 import { migrate, openDatabase } from '../src/open-database';
-import { yardPage } from '../src/views/yard';
+import { yardJson } from '../src/views/yard';
 
 /** A database as the release before this one left it, with one take in it. */
 async function asOfTheFirstRelease() {
@@ -109,7 +109,9 @@ it('what the first release kept is all there after the later migrations', async 
     const [decision] = await stores.decisions.ofVisits(old.practice, [old.visit]);
     expect(decision).toMatchObject({ visitId: old.visit, fitter: 'Old hand', verdict: 'even' });
     expect(decision!.section).toHaveLength(101);
-    const yard = await yardPage(db, old.practice, { search: '', rider: '', sort: 'name', from: 0, limit: 10 });
+    const yard = yardPageSchema.parse(
+      JSON.parse(await yardJson(db, old.practice, { search: '', rider: '', sort: 'name', from: 0, limit: 10 })),
+    );
     expect(yard.horses[0]).toMatchObject({ openVisitId: old.visit, lastVisitOn: '2026-01-02' });
     expect(yard.horses[0]!.outline).toHaveLength(40);
     expect(yard.horses[0]!.outline[0]).toEqual({ yMm: -50, zMm: -50 });

@@ -1,7 +1,7 @@
 import { type YardPage, yardPageSchema } from '@fulcra/contract';
 import { v7 } from 'uuid';
-import { yardSql } from '../src/views/yard';
-import { HORSE, demoFitter, visitOf } from './journeys';
+import { pageQuestion } from '../src/views/yard';
+import { DECISION, HORSE, demoFitter, visitOf } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
 
 let running: Running;
@@ -61,6 +61,45 @@ describe('the yard’s list', () => {
     expect((await yard('search=nobody')).total).toBe(0);
   });
 
+  it('finds the horses of a rider, and that rider’s alone', async () => {
+    const riderId = v7();
+    await fitter.send('PUT', `/api/riders/${riderId}`, { name: 'Ash Penhale', heightMm: 1700, weightKg: 70, note: '' });
+    await fitter.send('PUT', `/api/horses/${v7()}`, { ...HORSE, name: 'Ridden', riderIds: [riderId] });
+    expect(names(await yard(`rider=${riderId}`))).toEqual(['Ridden']);
+    expect(names(await yard(`rider=${v7()}`))).toEqual([]);
+  });
+
+  it('names the visit under way and the outline that was last decided, of the newest visit that has one', async () => {
+    const horseId = v7();
+    await fitter.send('PUT', `/api/horses/${horseId}`, { ...HORSE, name: 'Outlined "twice"' });
+    const [old, newer, open] = [v7(), v7(), v7()];
+    for (const [id, startedOn] of [
+      [old, '2026-01-01'],
+      [newer, '2026-02-01'],
+      [open, '2026-03-01'],
+    ] as const)
+      await fitter.send('PUT', `/api/visits/${id}`, { ...visitOf(horseId), startedOn, status: id === open ? 'open' : 'done' });
+    const section = (z: number) => [-100, -50, 0, 50, 100].map((yMm) => ({ yMm, zMm: (z * Math.abs(yMm)) / 100 || 0 }));
+    for (const [visitId, z] of [
+      [newer, -50],
+      [newer, -60],
+      [old, -70],
+    ] as const)
+      await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, section: section(z) });
+    const [found] = (await yard('search=outlined "twice"')).horses;
+    expect(found).toMatchObject({ lastVisitOn: '2026-03-01', openVisitId: open });
+    expect(found!.outline.map((p) => p.zMm)).toContain(-60);
+    expect(found!.outline.map((p) => p.zMm)).not.toContain(-70);
+    await fitter.send('PUT', `/api/bin/${open}`, {
+      kind: 'visit',
+      name: 'x',
+      at: '2026-11-20T09:00:00.000Z',
+      by: 'Isla Venn',
+      restored: false,
+    });
+    expect((await yard('search=outlined')).horses[0]).toMatchObject({ lastVisitOn: '2026-02-01', openVisitId: null });
+  });
+
   it('sorts by the last visit, those without one last', async () => {
     const horseId = v7();
     await fitter.send('PUT', `/api/horses/${horseId}`, { ...HORSE, name: 'Zz newest' });
@@ -85,19 +124,11 @@ describe('the yard’s list', () => {
     const asked = (await questions()) - before - 1;
     expect(asked).toBeLessThanOrEqual(5);
     const practiceId = (await fitter.send('GET', '/api/session')).body.practice.id;
-    const plan: { table: string; key: string | null }[] = await running.db.query(`EXPLAIN ${yardSql('name')}`, [
-      practiceId,
-      '',
-      '%%',
-      '%%',
-      '%%',
-      '',
-      '%%',
-      50,
-      250,
-    ]);
-    for (const step of plan.filter((s) => s.table === 'v')) expect(step.key).toBe('visit_horse');
-    expect(plan.find((step) => step.table === 'd')!.key).toBe('decision_visit');
+    const { sql, values } = pageQuestion(practiceId, { search: '', rider: '', sort: 'name', from: 250, limit: 50 });
+    const plan: { table: string; key: string | null }[] = await running.db.query(`EXPLAIN ${sql}`, [...values]);
+    for (const step of plan.filter((s) => s.table === 'v')) expect(step.key).toMatch(/^visit_horse/);
+    for (const step of plan.filter((s) => s.table === 'd')) expect(step.key).toBe('decision_visit');
+    expect(plan.find((step) => step.table === 'o')!.key).toBe('decision_seq');
   });
 
   /** Statements this server has been asked, our own question among them. */

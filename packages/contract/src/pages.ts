@@ -20,6 +20,8 @@ export type HorseSummary = z.infer<typeof horseSummarySchema>;
 
 export const YARD_SORTS = ['name', 'visited'] as const;
 export const MOST_ON_PAGE = 100;
+/** A screen shows far fewer at once; the rest comes while one scrolls (default). */
+export const ON_PAGE = 40;
 /** A page of the yard: searched and sorted by the server. */
 export const yardQuerySchema = z.object({
   search: z.string().trim().max(120).default(''),
@@ -27,7 +29,7 @@ export const yardQuerySchema = z.object({
   rider: z.union([idSchema, z.literal('')]).default(''),
   sort: z.enum(YARD_SORTS).default('name'),
   from: z.coerce.number().int().min(0).max(1_000_000).default(0),
-  limit: z.coerce.number().int().min(1).max(MOST_ON_PAGE).default(MOST_ON_PAGE),
+  limit: z.coerce.number().int().min(1).max(MOST_ON_PAGE).default(ON_PAGE),
 });
 export const yardPageSchema = z.object({
   /** Horses with a visit under way, the latest first; on the first page only. */

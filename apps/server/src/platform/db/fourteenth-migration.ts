@@ -1,6 +1,8 @@
 import { type MigrationInterface, type QueryRunner } from 'typeorm';
 
 const CHANGES = [
+  // which visit of a horse is under way is found by an index alone
+  'ALTER TABLE visit ADD KEY visit_horse_status (horse_id, status, started_on)',
   'ALTER TABLE photo ADD kept_bytes INT NULL, ADD width_px INT NULL, ADD height_px INT NULL, ADD KEY photo_of_practice (practice_id, bytes)',
   // what came whole before pictures were opened stays as it came
   'UPDATE photo SET kept_bytes = bytes WHERE held_bytes = bytes',

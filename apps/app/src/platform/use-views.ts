@@ -284,6 +284,9 @@ export function useTracings(horseId: string): View<HorseTracings> {
 
 /** How much of its room for photos the practice has used, as the server last said. */
 export function usePhotoRoom(): View<PhotoRoom> {
-  const query = useQuery({ queryKey: ['photo-room'], queryFn: async () => photoRoomSchema.parse(await api.request('GET', '/api/photo-room')) });
+  const query = useQuery({
+    queryKey: ['photo-room'],
+    queryFn: async () => photoRoomSchema.parse(await api.request('GET', '/api/photo-room')),
+  });
   return viewOf(query.data ?? null, query);
 }

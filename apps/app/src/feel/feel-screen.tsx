@@ -8,6 +8,7 @@ import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
+import { UndoRedo } from '../ui/undo-redo';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
 import { CAUTIONS, passName, passWords } from '../words/feel-words';
@@ -17,14 +18,15 @@ import { FeelSheet } from './feel-sheet';
 import { FoundList } from './found-list';
 import { HoldPanel } from './hold-panel';
 import { ALL_SPOTS, SPOTS_FROM_BELOW, SPOTS_ON_BACK } from './spot-places';
-import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
 
 export function FeelScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
   return loaded === null ? <LoadState problem={problem} /> : <Feel visitId={visitId} loaded={loaded} />;
 }
 
-function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+function Feel({ visitId, loaded: visit }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { loaded, history } = useRecorded(visit);
   const { page, note } = loaded;
   const [spot, setSpot] = useState<FeltSpot | null>(null);
   const shown = page.facts.some((f) => f.body.kind === 'cautionsShown');
@@ -35,7 +37,12 @@ function Feel({ visitId, loaded }: { readonly visitId: string; readonly loaded: 
       note={FEEL_PHRASES.feelTheBack}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
-      bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
+      bottom={
+        <>
+          <UndoRedo of={history} />
+          <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
+        </>
+      }
     >
       <Columns>
         <YStack gap="$m">

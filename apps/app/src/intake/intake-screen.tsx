@@ -5,12 +5,13 @@ import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
+import { UndoRedo } from '../ui/undo-redo';
 import { ageWords, heightWords } from '../words/measure-words';
 import { SEX_WORDS } from '../words/intake-words';
 import { Complaints } from './complaints';
 import { HorseFacts } from './horse-facts';
 import { RidersOfHorse } from './riders-of-horse';
-import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
 import { WordsOfHorse } from '../owners';
 import { PhotoStrip } from '../photos';
 
@@ -19,7 +20,8 @@ export function IntakeScreen({ visitId }: { readonly visitId: string }) {
   return loaded === null ? <LoadState problem={problem} /> : <Intake visitId={visitId} loaded={loaded} />;
 }
 
-function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+function Intake({ visitId, loaded: visit }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { loaded, history } = useRecorded(visit);
   const { horse } = loaded.page;
   const next = nextStep(loaded, { step: 'intake' });
   const facts = [
@@ -34,7 +36,12 @@ function Intake({ visitId, loaded }: { readonly visitId: string; readonly loaded
       note={facts.filter(Boolean).join(' · ')}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
-      bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
+      bottom={
+        <>
+          <UndoRedo of={history} />
+          <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
+        </>
+      }
     >
       <Columns>
         <YStack gap="$xl">

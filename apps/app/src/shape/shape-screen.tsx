@@ -7,19 +7,21 @@ import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
+import { UndoRedo } from '../ui/undo-redo';
 import { Small, Strong } from '../ui/text';
 import { TRAIT_WORDS, sourceWords } from '../words/shape-words';
 import { Forecast } from './forecast';
 import { SilhouetteButton } from './silhouette-button';
 import { ThisHorse } from './this-horse';
-import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
 
 export function ShapeScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
   return loaded === null ? <LoadState problem={problem} /> : <Shape visitId={visitId} loaded={loaded} />;
 }
 
-function Shape({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+function Shape({ visitId, loaded: visit }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+  const { loaded, history } = useRecorded(visit);
   const next = nextStep(loaded, { step: 'shape' });
   return (
     <Screen
@@ -27,7 +29,12 @@ function Shape({ visitId, loaded }: { readonly visitId: string; readonly loaded:
       note={SHAPE_PHRASES.readTheShape}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
-      bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
+      bottom={
+        <>
+          <UndoRedo of={history} />
+          <Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />
+        </>
+      }
     >
       <Columns shares={[3, 2]}>
         <YStack gap="$m">

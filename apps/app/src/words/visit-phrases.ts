@@ -4,6 +4,7 @@ import { countWords } from './measure-words';
 /** What the screens of this part say. */
 export const VISIT_PHRASES = {
   standForIt: 'Stand for it',
+  withdrawing: (what: string, withdrawn: boolean): string => `${what} ${withdrawn ? 'withdrawn' : 'brought back'}`,
   schoolNotHere: 'This visit is judged by an own school of the practice that isn’t on this device yet. With signal it comes by itself.',
   stoodFor: 'Stood for, by name.',
   whatIsRefused: (saddle: string, width: string): string => `${saddle} “${width}” was chosen although its school refuses it for:`,

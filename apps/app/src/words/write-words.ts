@@ -41,7 +41,8 @@ const photoName = (bytes: number): string => `A photo, ${megabytesWords(bytes)}`
 /** What a waiting write is called. */
 export const writeName = (write: Write): string => (NAMES[write.kind] as (w: Write) => string)(write);
 
-function factName(body: FactBody): string {
+/** What a finding is called. */
+export function factName(body: FactBody): string {
   switch (body.kind) {
     case 'intake':
       return `${FIELD_WORDS[body.field]}: ${valueWords(body.field, body.value)}`;

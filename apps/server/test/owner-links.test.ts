@@ -1,4 +1,4 @@
-import { sharedPageSchema } from '@fulcra/contract';
+import { reportSchema, sharedPageSchema } from '@fulcra/contract';
 import { DEMO_SADDLES } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { DECISION, demoFitter, startedVisit, tackFound } from './journeys';
@@ -52,6 +52,13 @@ describe('a link', () => {
     expect(reply.headers.get('referrer-policy')).toBe('no-referrer');
     expect(reply.headers.get('cache-control')).toBe('no-store');
     expect(reply.headers.get('set-cookie')).toBeNull();
+  });
+
+  it('says what the drawing of the horse is pulled by, and nothing where nothing was read', async () => {
+    const whole = (await fitter.send('GET', '/api/visits/019b8b1f-2400-7000-8000-000000000130/report')).body;
+    expect(reportSchema.parse(whole).form).toMatchObject({ heightMm: expect.any(Number), topline: { dipMm: expect.any(Number) } });
+    const { visitId } = await startedVisit(fitter, []);
+    expect((await fitter.send('GET', `/api/visits/${visitId}/report`)).body.form).toBeNull();
   });
 
   it('opens nothing once it is taken back, has expired, or was guessed', async () => {

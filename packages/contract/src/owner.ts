@@ -1,4 +1,4 @@
-import { TACK_KINDS, TACK_STATES } from '@fulcra/core';
+import { TACK_KINDS, TACK_STATES, TRAIT_IDS, TRAIT_VALUES, type TraitId } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, idSchema, momentSchema, nameSchema, noteSchema } from './basics';
 import { decisionSchema } from './decisions';
@@ -82,6 +82,13 @@ export const reportTackSchema = z.object({
 export type ReportTack = z.infer<typeof reportTackSchema>;
 
 /** What an owner gets of a visit, in numbers; the words are found where it is shown. */
+/** What the drawing of a horse is pulled by: its traits, and its topline where that was traced. */
+const horseFormSchema = z.object({
+  heightMm: z.number().nullable(),
+  traits: z.array(z.object({ trait: z.enum(TRAIT_IDS as [TraitId, ...TraitId[]]), value: z.enum(TRAIT_VALUES) })).readonly(),
+  topline: z.object({ dipMm: z.number(), witherOverLowMm: z.number(), croupOverWitherMm: z.number().nullable() }).nullable(),
+});
+
 export const reportSchema = z.object({
   practiceName: z.string(),
   horse: z.object({ id: idSchema, name: z.string(), kind: z.string() }),
@@ -97,6 +104,8 @@ export const reportSchema = z.object({
       held: z.boolean(),
     })
     .nullable(),
+  /** Null where neither its shape was read nor its topline traced. */
+  form: horseFormSchema.nullable(),
   decision: decisionSchema.nullable(),
   saddle: z.object({ name: z.string(), maker: z.string() }).nullable(),
   /** Front sections over the visits, oldest first. */

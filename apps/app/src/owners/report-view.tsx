@@ -1,5 +1,7 @@
 import { type Report } from '@fulcra/contract';
 import { YStack } from 'tamagui';
+import { formOfHorse, isMule } from '../drawings/horse/form-of-horse';
+import { WholeHorse } from '../drawings/horse/whole-horse';
 import { DecisionDrawing } from '../drawings/decision-drawing';
 import { OutlinesOver } from '../drawings/outlines-over';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
@@ -7,10 +9,12 @@ import { dayNow } from '../platform/clock';
 import { Body, Heading, Small, Title, Verdict } from '../ui/text';
 import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dayWords } from '../words/measure-words';
+import { SHAPE_PHRASES } from '../words/shape-phrases';
 import { reportParts } from './report-parts';
 
 const MOST_WIDE = 480;
 const HEIGHT = 200;
+const HORSE_WIDE = 300;
 
 /** What an owner reads: plain words, each with its drawing. */
 export function ReportView({ report }: { readonly report: Report }) {
@@ -23,6 +27,9 @@ export function ReportView({ report }: { readonly report: Report }) {
       <Title>{report.horse.name}</Title>
       {visit === null ? null : <Small>{OWNER_PHRASES.byOn(dayWords(visit.on), visit.fitter, report.practiceName)}</Small>}
       <Verdict>{headline}</Verdict>
+      {report.form === null || drawn === 0 ? null : (
+        <HorseOfReport report={report} form={report.form} widthPx={Math.min(drawn - 32, HORSE_WIDE)} />
+      )}
       {parts.map((p) => (
         <YStack key={p.title} gap="$xs">
           <Heading>{p.title}</Heading>
@@ -48,6 +55,23 @@ export function ReportView({ report }: { readonly report: Report }) {
         </YStack>
       ))}
       <Small>{OWNER_PHRASES.caution}</Small>
+    </YStack>
+  );
+}
+
+interface HorseProps {
+  readonly report: Report;
+  readonly form: NonNullable<Report['form']>;
+  readonly widthPx: number;
+}
+
+/** The owner's own horse, drawn as it was read and measured. */
+function HorseOfReport({ report: { horse }, form: { traits, topline, heightMm }, widthPx }: HorseProps) {
+  const form = formOfHorse(traits, topline, { heightMm, mule: isMule(horse.kind) });
+  return (
+    <YStack gap="$xs">
+      <WholeHorse form={form} label={SHAPE_PHRASES.thisHorse(horse.name)} widthPx={widthPx} />
+      <Small>{topline === null ? OWNER_PHRASES.horseAsRead : OWNER_PHRASES.horseAsMeasured}</Small>
     </YStack>
   );
 }

@@ -3,9 +3,8 @@ import { XStack, YStack } from 'tamagui';
 import { useSession } from '../platform/session-context';
 import { useTapeUnit } from '../platform/use-tape-unit';
 import { Button } from '../ui/button';
-import { Choice } from '../ui/choice';
 import { Body, Small } from '../ui/text';
-import { UNIT_CHOICES } from '../words/person-unit';
+import { UnitChoice } from '../ui/unit-choice';
 import { RAIL_PHRASES } from '../words/rail-phrases';
 import { PLACES, placeAt, placeName } from './places';
 import { usePlaceStates } from './use-place-states';
@@ -36,10 +35,7 @@ export function PlacesList({ onGone }: { readonly onGone?: () => void }) {
       ))}
       <YStack borderTopWidth={1} borderColor="$rule" marginTop="$m" paddingTop="$s" paddingHorizontal="$m">
         <Small>{RAIL_PHRASES.signedInAs(session.person.name, session.practice.name)}</Small>
-        <XStack alignItems="center" gap="$s">
-          <Small>{RAIL_PHRASES.lengthsIn}</Small>
-          <Choice label={RAIL_PHRASES.lengthsIn} value={unit} options={UNIT_CHOICES} onChange={setUnit} />
-        </XStack>
+        <UnitChoice unit={unit} onChange={setUnit} />
         <XStack>
           <Button kind="quiet" tight label={RAIL_PHRASES.signOut} onPress={() => void signOut()} />
         </XStack>

@@ -1,10 +1,10 @@
-import { measureTopline } from '@fulcra/core';
+import { toplineOfVisit } from '@fulcra/core';
 import { useMemo } from 'react';
-import Svg, { Circle, Path } from 'react-native-svg';
+import { Circle, Path } from 'react-native-svg';
 import { YStack } from 'tamagui';
-import { formOfHorse } from '../drawings/horse/form-of-horse';
-import { HorseFigure, shareOf, viewBoxOf } from '../drawings/horse/horse-figure';
+import { formOfHorse, isMule } from '../drawings/horse/form-of-horse';
 import { WHOLE_HORSE, chalkedPath, placeIn } from '../drawings/horse/paths';
+import { WholeHorse } from '../drawings/horse/whole-horse';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
@@ -17,17 +17,10 @@ const MOST_PX = 520;
 export function ThisHorse({ loaded: { page, measured } }: { readonly loaded: LoadedVisit }) {
   const [measuredPx, onLayout] = useMeasuredWidth();
   const palette = usePalette();
-  const { topline, landmarks, traits, sections } = measured;
-  const line = useMemo(() => {
-    const { consensus } = topline;
-    if (consensus === null) return null;
-    return measureTopline(consensus, {
-      frontMm: sections.front.takenAtMm,
-      lastRibMm: landmarks.lastRib.atMm ?? consensus.points.at(-1)!.xMm,
-    });
-  }, [topline, landmarks, sections.front.takenAtMm]);
+  const { traits } = measured;
+  const line = useMemo(() => toplineOfVisit(measured), [measured]);
   const form = useMemo(
-    () => formOfHorse(traits, line, { heightMm: page.horse.heightMm, mule: /\bmule\b/i.test(page.horse.kind) }),
+    () => formOfHorse(traits, line, { heightMm: page.horse.heightMm, mule: isMule(page.horse.kind) }),
     [traits, line, page.horse.heightMm, page.horse.kind],
   );
   const widthPx = Math.min(measuredPx, MOST_PX);
@@ -35,14 +28,7 @@ export function ThisHorse({ loaded: { page, measured } }: { readonly loaded: Loa
   return (
     <YStack onLayout={onLayout} alignItems="center" gap="$xs">
       {widthPx === 0 ? null : (
-        <Svg
-          width={widthPx}
-          height={Math.round(widthPx * shareOf(WHOLE_HORSE))}
-          viewBox={viewBoxOf(WHOLE_HORSE)}
-          role="img"
-          aria-label={SHAPE_PHRASES.thisHorse(page.horse.name)}
-        >
-          <HorseFigure box={WHOLE_HORSE} form={form} strokeWidth={0.7} />
+        <WholeHorse form={form} label={SHAPE_PHRASES.thisHorse(page.horse.name)} widthPx={widthPx}>
           {(['bladeEdge', 'groove', 'lastRib'] as const).map((id) => (
             <Path
               key={id}
@@ -54,7 +40,7 @@ export function ThisHorse({ loaded: { page, measured } }: { readonly loaded: Loa
             />
           ))}
           <Circle cx={lowX} cy={lowY} r={1.2} fill={palette.action} />
-        </Svg>
+        </WholeHorse>
       )}
       <Small>{line === null ? SHAPE_PHRASES.drawnAsChosen : SHAPE_PHRASES.drawnAsMeasured}</Small>
     </YStack>

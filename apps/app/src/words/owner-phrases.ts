@@ -74,6 +74,8 @@ export const OWNER_PHRASES = {
   changed: 'Something changed',
   ask: 'Ask for a visit',
   home: 'Measure at home',
+  horseAsRead: 'Drawn as its shape was read at this visit.',
+  horseAsMeasured: 'Its back drawn as it was measured at this visit.',
   hello: (name: string): string => `For ${name}`,
   monthlyIntro: 'Five minutes, off the horse. Say what you see; your fitter reads it as your word.',
   choose: 'What are you looking at?',

@@ -18,7 +18,6 @@ export const RAIL_PHRASES = {
   elsewhere: 'elsewhere',
   whereTo: 'Where to',
   signOut: 'Sign out',
-  lengthsIn: 'Lengths in',
   signedInAs: (person: string, practice: string): string => `${person}, ${practice}`,
   yardNow: (horses: number, open: number): string => `${countWords(horses, 'horse')}, ${open === 0 ? 'none open' : `${open} open`}`,
   dueNow: (due: number): string => (due === 0 ? 'nobody due' : `${due} due`),

@@ -27,6 +27,7 @@ export const UI_PHRASES = {
   typeIt: (label: string, shown: string, unit: string): string => `${label}: ${shown} ${unit}, type it`,
   more: (label: string): string => `${label}: more`,
   saidJustNow: 'Said just now',
+  lengthsIn: 'Lengths in',
   undo: 'Undo',
   redo: 'Redo',
   undoes: (what: string): string => `Undo: ${what}`,

@@ -1,5 +1,15 @@
 import { type Fact, type Report, type ReportTack, type Saddle } from '@fulcra/contract';
-import { type TackItem, factsOfKind, holdOfFacts, saddlesOfVisit, sectionMeasurement, tackStanding } from '@fulcra/core';
+import {
+  type TackItem,
+  type VisitRecord,
+  factsOfKind,
+  holdOfFacts,
+  measuredVisit,
+  saddlesOfVisit,
+  sectionMeasurement,
+  tackStanding,
+  toplineOfVisit,
+} from '@fulcra/core';
 import { dueOf } from '../calendar/due';
 import { type DueNeeds } from '../calendar/due';
 import { PracticeEntity } from '../practice/practice.entity';
@@ -33,6 +43,7 @@ export async function reportOf(needs: DueNeeds, practiceId: string, horseId: str
     horse: { id: horse.id, name: horse.name, kind: horse.kind },
     visit:
       visit === null ? null : { id: visit.id, on: visit.startedOn, fitter: visit.fitter, ride: rides!.get(visit.id)!, ...forOwner(own) },
+    form: visit === null ? null : formOf(horse.heightMm, { visit, takes: takes.filter((t) => t.visitId === visit.id), facts: own }),
     decision,
     saddle: used[0] === undefined ? null : { name: used[0].name, maker: used[0].maker },
     outlines: until.flatMap((v) => {
@@ -46,6 +57,14 @@ export async function reportOf(needs: DueNeeds, practiceId: string, horseId: str
     tack: await tackOf(needs, practiceId, used),
     due: await dueOf(needs, practiceId, horseId, now),
   };
+}
+
+/** How the horse is drawn: as its shape was read and its topline traced at the visit. */
+function formOf(heightMm: number | null, of: VisitRecord): Report['form'] {
+  const measured = measuredVisit(of);
+  const topline = toplineOfVisit(measured);
+  const traits = measured.traits.map(({ trait, value }) => ({ trait, value }));
+  return topline === null && traits.length === 0 ? null : { heightMm, traits, topline };
 }
 
 function forOwner(facts: readonly Fact[]): { readonly said: string; readonly watchFor: string; readonly held: boolean } {

@@ -17,6 +17,7 @@ export const TRAITS = {
 export type TraitId = keyof typeof TRAITS;
 export const TRAIT_IDS = Object.keys(TRAITS) as TraitId[];
 export type TraitValue = (typeof TRAITS)[TraitId][number];
+export const TRAIT_VALUES = [...new Set(Object.values(TRAITS).flat())] as [TraitValue, ...TraitValue[]];
 
 /** What a trait was read from: a measure with its number, or a person's choice. */
 export type TraitSource =

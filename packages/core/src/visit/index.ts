@@ -2,6 +2,7 @@ export * from './recorded';
 export * from './facts-read';
 export * from './station-measured';
 export * from './measured-visit';
+export * from './topline-of-visit';
 export * from './needs';
 export * from './body-input';
 export * from './steps';

@@ -32,8 +32,8 @@ const kept = (v: number): number => Math.min(MOST, Math.max(-MOST, v));
 
 /** What was said or measured of a horse, as the drawing shows it: measures where there are any, else its traits. */
 export function formOfHorse(
-  traits: readonly Trait[],
-  topline: ToplineMeasures | null,
+  traits: readonly Pick<Trait, 'trait' | 'value'>[],
+  topline: Pick<ToplineMeasures, 'dipMm' | 'witherOverLowMm' | 'croupOverWitherMm'> | null,
   { heightMm, mule = false }: { readonly heightMm: number | null; readonly mule?: boolean },
 ): HorseForm {
   const said = traits.reduce<HorseForm>((form, { trait, value }) => ({ ...form, ...formOfTrait(trait, value) }), PLAIN);
@@ -49,6 +49,8 @@ export function formOfHorse(
     ...(topline.croupOverWitherMm !== null && { croup: kept(share(topline.croupOverWitherMm) - PLAIN_MEASURES.croupOverWither) }),
   };
 }
+
+export const isMule = (kind: string): boolean => /\bmule\b/i.test(kind);
 
 /** Ponies are deeper and shorter in the leg (default). */
 const PONY_BELOW_MM = 1480;

@@ -1,6 +1,6 @@
 import { type Report } from '@fulcra/contract';
 import { demoScenario } from '@fulcra/demo';
-import { screen } from '@testing-library/react-native';
+import { fireEvent, screen } from '@testing-library/react-native';
 import { rendered } from '../../ui/__tests__/rendered';
 import { ownerWordWords, reportHeadline } from '../../words/report-words';
 import { qrPath } from '../qr-code';
@@ -25,6 +25,7 @@ const REPORT: Report = {
     watchFor: 'Dry patches\nCreeping forward',
     held: false,
   },
+  form: { heightMm: 1480, traits: [{ trait: 'withers', value: 'high' }], topline: null },
   decision: { ...decision!, id, visitId: id, fitter: 'Isla' },
   saddle: { name: 'Breaker', maker: 'Own' },
   outlines: [visits[0]!, visits[1]!].map((v, i) => ({ on: `2026-0${i + 4}-01`, section: v.decision!.section })),
@@ -82,6 +83,19 @@ describe('a report', () => {
     rendered(<ReportView report={{ ...REPORT, horse: { ...REPORT.horse, name: '<b>Marl</b>' } }} />);
     expect(screen.getByText('<b>Marl</b>')).toBeTruthy();
     expect(screen.getByText(/A screening aid, not a diagnosis/)).toBeTruthy();
+  });
+
+  it('draws the owner’s horse as it was read, and none where it wasn’t', () => {
+    const laidOut = () => fireEvent(screen.getByTestId('report'), 'layout', { nativeEvent: { layout: { width: 400, height: 600 } } });
+    const { again } = rendered(<ReportView report={REPORT} />);
+    laidOut();
+    expect(screen.getByLabelText('Marl from the near side, as it was read')).toBeTruthy();
+    expect(screen.getByText('Drawn as its shape was read at this visit.')).toBeTruthy();
+    const topline = { dipMm: 40, witherOverLowMm: 60, croupOverWitherMm: null };
+    again(<ReportView report={{ ...REPORT, form: { ...REPORT.form!, topline } }} />);
+    expect(screen.getByText('Its back drawn as it was measured at this visit.')).toBeTruthy();
+    again(<ReportView report={{ ...REPORT, form: null }} />);
+    expect(screen.queryByLabelText('Marl from the near side, as it was read')).toBeNull();
   });
 
   it('on paper no line runs over the edge, and nothing is lost from page to page', () => {

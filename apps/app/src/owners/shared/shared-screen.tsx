@@ -4,11 +4,13 @@ import { useState } from 'react';
 import { YStack } from 'tamagui';
 import { api } from '../../platform/api';
 import { Refused } from '../../platform/api-client';
+import { useTapeUnit } from '../../platform/use-tape-unit';
 import { Button } from '../../ui/button';
 import { EmptyState } from '../../ui/empty-state';
 import { PrintStyle } from '../../ui/print-style';
 import { Screen } from '../../ui/screen';
 import { Body, Heading, Small } from '../../ui/text';
+import { UnitChoice } from '../../ui/unit-choice';
 import { OWNER_PHRASES } from '../../words/owner-phrases';
 import { dayWords } from '../../words/measure-words';
 import { ownerWordWords } from '../../words/report-words';
@@ -69,6 +71,7 @@ function Shared({ token, page, again }: SharedProps) {
 }
 
 function Reading({ page, onDo }: { readonly page: SharedPage; readonly onDo: (doing: Doing) => void }) {
+  const [unit, setUnit] = useTapeUnit();
   return (
     <Screen
       narrow
@@ -82,10 +85,11 @@ function Reading({ page, onDo }: { readonly page: SharedPage; readonly onDo: (do
       }
     >
       <PrintStyle />
-      <ReportView report={page.report} />
+      <ReportView key={unit} report={page.report} />
       <YStack gap="$s">
         <Button label={OWNER_PHRASES.changed} onPress={() => onDo('changed')} />
         <Button label={OWNER_PHRASES.home} onPress={() => onDo('home')} />
+        <UnitChoice unit={unit} onChange={setUnit} />
       </YStack>
       {page.words.length === 0 ? null : (
         <YStack gap="$s">

@@ -1,6 +1,7 @@
 import { type SectionStation, SECTION_STATIONS, STATIONS, STATION_TABLE, WHOLE_SECTIONS, expectedStationMm, isLine } from '../../back';
 import { bodyInputOf } from '../body-input';
 import { measuredStations, measuredVisit } from '../measured-visit';
+import { toplineOfVisit } from '../topline-of-visit';
 import { measuredNeeds } from '../needs';
 import { type RecordedBody, type RecordedFact, type RecordedTake } from '../recorded';
 import { ENOUGH_TAKES, missingTracing, stepDone, stepSkipped } from '../steps';
@@ -119,6 +120,16 @@ describe('what is measured', () => {
 });
 
 describe('lines and shapes of a visit', () => {
+  it('its topline is measured to the last rib, or to its end where that wasn’t found; untraced it isn’t', () => {
+    expect(toplineOfVisit(measured([]))).toBeNull();
+    const traced = thrice(() => line('topline'));
+    const toEnd = toplineOfVisit(measured(traced))!;
+    // a straight line that falls a third of a millimetre each ten
+    expect(toEnd.dipMm).toBeCloseTo(0, 6);
+    expect(toEnd.straightMm).toBeCloseTo(Math.hypot(490 - 50, 44 / 3), 0);
+    expect(toplineOfVisit(measured(traced, [rib(300)]))!.straightMm).toBeCloseTo(Math.hypot(250, 25 / 3), 0);
+  });
+
   it('the withers’ profile is its own, the topline another', () => {
     const made = measured([...thrice(() => line('withers')), line('topline')]);
     expect([made.withers.peg, made.withers.everTaken, made.topline.everTaken]).toEqual(['measured', 3, 1]);

@@ -4,6 +4,7 @@ import { resolve } from 'node:path';
 import mysql from 'mysql2/promise';
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { v7 } from 'uuid';
+import { fillYard } from '../../apps/server/test/fill-yard';
 import { TAKE, startedVisit } from '../../apps/server/test/journeys';
 import { Visitor } from '../../apps/server/test/visitor';
 import { OwnServer } from '../machine/own-server';
@@ -13,7 +14,6 @@ import { OwnServer } from '../machine/own-server';
  * another on a line that stays open, uncompressed; and how that grows with a practice.
  */
 const SIZES = [100, 1000, 5000];
-const VISITS_A_HORSE = 6;
 const ROUNDS = 200;
 const WHOLE_VISIT = '019b8b1f-2400-7000-8000-000000000130';
 
@@ -56,29 +56,6 @@ async function inTurn(ours: (i: number) => Asked, bare: (i: number) => Asked): P
 
 const median = (values: number[]): number => values.sort((a, b) => a - b)[values.length >> 1]!;
 
-/** Horses with visits and decisions straight into the tables, until there are so many. */
-async function fill(line: mysql.Connection, practiceId: string, fitterId: string, count: number): Promise<void> {
-  const horses = Array.from({ length: count }, (_, i) => [
-    v7(),
-    practiceId,
-    `Filled ${String(i).padStart(5, '0')}`,
-    'cob',
-    '',
-    'mare',
-    '[]',
-  ]);
-  await line.query('INSERT INTO horse (id, practice_id, name, kind, note, sex, rider_ids) VALUES ?', [horses]);
-  const outline = JSON.stringify(Array.from({ length: 40 }, (_, i) => ({ yMm: 5 * i - 100, zMm: -Math.abs(5 * i - 100) })));
-  for (let k = 0; k < VISITS_A_HORSE; k++) {
-    const visits = horses.map(([id]) => [v7(), practiceId, id, fitterId, `2025-0${k + 1}-01`, 'static-close', 50, 'done', '']);
-    const columns = 'id, practice_id, horse_id, fitter_id, started_on, school_id, station_mm, status, note';
-    await line.query(`INSERT INTO visit (${columns}) VALUES ?`, [visits]);
-    const decisions = visits.map(([id]) => [v7(), practiceId, id, fitterId, '2025-01-01', '{}', outline]);
-    await line.query('INSERT INTO decision (id, practice_id, visit_id, fitter_id, decided_at, body, outline) VALUES ?', [decisions]);
-  }
-  await line.query('ANALYZE TABLE horse, visit, decision');
-}
-
 async function bareRoute(databaseUrl: string): Promise<{ readonly child: ChildProcess; readonly address: string }> {
   const child = fork(resolve(import.meta.dirname, 'bare-route.mjs'), { env: { ...process.env, DATABASE_URL: databaseUrl } });
   const address = await new Promise<string>((done) => child.once('message', (m: { address: string }) => done(m.address)));
@@ -119,7 +96,8 @@ async function main(): Promise<void> {
   await read('health', '/api/health');
   let filled = 0;
   for (const size of SIZES) {
-    await fill(line, session.practice.id, session.person.id, size - filled);
+    const whose = { practiceId: session.practice.id, fitterId: session.person.id };
+    await fillYard((sql, values) => line.query(sql, values), whose, { horses: size - filled, visits: 6 });
     filled = size;
     await read(`the yard of ${size} horses`, '/api/horses');
     await read(`searched, of ${size}`, '/api/horses?search=0042');

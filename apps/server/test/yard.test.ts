@@ -1,6 +1,7 @@
 import { type YardPage, yardPageSchema } from '@fulcra/contract';
 import { v7 } from 'uuid';
 import { pageQuestion } from '../src/views/yard';
+import { fillYard } from './fill-yard';
 import { DECISION, HORSE, demoFitter, visitOf } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
 
@@ -14,30 +15,6 @@ afterAll(() => running.stop());
 
 const yard = async (query: string): Promise<YardPage> => yardPageSchema.parse((await fitter.send('GET', `/api/horses?${query}`)).body);
 const names = (page: YardPage) => page.horses.map((h) => h.horse.name);
-
-/** Horses straight into the table, as many as a large practice has. */
-async function fill(count: number): Promise<void> {
-  const practiceId = (await fitter.send('GET', '/api/session')).body.practice.id;
-  const rows = Array.from({ length: count }, (_, i) => [
-    v7(),
-    practiceId,
-    `Filled ${String(i).padStart(5, '0')}`,
-    'cob',
-    'x',
-    'mare',
-    '[]',
-  ]);
-  await running.db.query('INSERT INTO horse (id, practice_id, name, kind, note, sex, rider_ids) VALUES ?', [rows]);
-  const [{ id: fitterId }]: [{ id: string }] = await running.db.query('SELECT id FROM person WHERE practice_id = ? LIMIT 1', [practiceId]);
-  const visits = rows.map(([horseId]) => [v7(), practiceId, horseId, fitterId, '2026-01-01', 'static-close', 50, 'done', '']);
-  await running.db.query(
-    'INSERT INTO visit (id, practice_id, horse_id, fitter_id, started_on, school_id, station_mm, status, note) VALUES ?',
-    [visits],
-  );
-  const decisions = visits.map(([visitId]) => [v7(), practiceId, visitId, fitterId, '2026-01-01', '{}', '[]']);
-  await running.db.query('INSERT INTO decision (id, practice_id, visit_id, fitter_id, decided_at, body, outline) VALUES ?', [decisions]);
-  await running.db.query('ANALYZE TABLE horse, visit, decision');
-}
 
 describe('the yard’s list', () => {
   it('comes in pages that together hold every horse once', async () => {
@@ -118,13 +95,17 @@ describe('the yard’s list', () => {
   });
 
   it('asks the database three times a page, by its indexes, however many horses there are', async () => {
-    await fill(500);
+    const { practice, person } = (await fitter.send('GET', '/api/session')).body;
+    await fillYard(
+      (sql, values) => running.db.query(sql, values),
+      { practiceId: practice.id, fitterId: person.id },
+      { horses: 500, visits: 1 },
+    );
     const before = await questions();
     await yard('limit=50&from=250');
     const asked = (await questions()) - before - 1;
     expect(asked).toBeLessThanOrEqual(5);
-    const practiceId = (await fitter.send('GET', '/api/session')).body.practice.id;
-    const { sql, values } = pageQuestion(practiceId, { search: '', rider: '', sort: 'name', from: 250, limit: 50 });
+    const { sql, values } = pageQuestion(practice.id, { search: '', rider: '', sort: 'name', from: 250, limit: 50 });
     const plan: { table: string; key: string | null }[] = await running.db.query(`EXPLAIN ${sql}`, [...values]);
     for (const step of plan.filter((s) => s.table === 'v')) expect(step.key).toMatch(/^visit_horse/);
     for (const step of plan.filter((s) => s.table === 'd')) expect(step.key).toBe('decision_visit');

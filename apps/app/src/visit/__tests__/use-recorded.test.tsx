@@ -7,7 +7,7 @@ import { fact, visited } from './demo-visit';
 const mockToast = jest.fn();
 jest.mock('../../ui/toast', () => ({ useToast: () => mockToast }));
 
-const COAT: FactBody = { kind: 'intake', field: 'coat', value: 'thin' };
+const COAT: FactBody = { kind: 'intake', field: 'coat', value: 'clipped' };
 const note = jest.fn<Promise<string | null>, [FactBody, string?]>();
 const withdrawFact = jest.fn<Promise<boolean>, [string, boolean?]>();
 const shown = () => {
@@ -26,10 +26,10 @@ describe('the history of a screen over a visit', () => {
     await act(async () => void (await result.current.loaded.note(COAT, 'Kept.')));
     expect(note).toHaveBeenCalledWith(COAT);
     expect(mockToast).toHaveBeenCalledWith({ text: 'Kept.' });
-    expect(result.current.history.undoes).toBe('Coat: thin');
+    expect(result.current.history.undoes).toBe('Coat: clipped');
     act(() => result.current.history.undo());
     expect(withdrawFact).toHaveBeenLastCalledWith('new', true);
-    expect(result.current.history).toMatchObject({ undoes: null, redoes: 'Coat: thin' });
+    expect(result.current.history).toMatchObject({ undoes: null, redoes: 'Coat: clipped' });
     act(() => result.current.history.redo());
     expect(withdrawFact).toHaveBeenLastCalledWith('new', false);
   });
@@ -37,7 +37,7 @@ describe('the history of a screen over a visit', () => {
   it('brings back what was withdrawn', async () => {
     const result = shown();
     await act(async () => void (await result.current.loaded.withdrawFact('old')));
-    expect(result.current.history.undoes).toBe('Coat: thin withdrawn');
+    expect(result.current.history.undoes).toBe('Coat: clipped withdrawn');
     act(() => result.current.history.undo());
     expect(withdrawFact.mock.calls).toEqual([
       ['old', true],

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
+import { WHAT_NEXT } from './fit-room';
 import { Fitter } from './fitter';
 
 // colours are judged once they have come, not halfway in
@@ -69,7 +70,7 @@ const CORRIE_VISIT = '019b8b1f-2400-7000-8000-000000000130';
 /** The fit room with its sheets, the specification, and the stock. */
 async function roomAndStockAreClean(page: Page, fitter: Fitter): Promise<void> {
   await page.goto(`/visits/${CORRIE_VISIT}/fit-room`);
-  await fitter.button('Keep it').waitFor();
+  await fitter.button(WHAT_NEXT).waitFor();
   await page
     .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
     .first()

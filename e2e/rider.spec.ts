@@ -1,4 +1,5 @@
 import { type Page, expect, test } from '@playwright/test';
+import { WHAT_NEXT } from './fit-room';
 import { Fitter } from './fitter';
 
 const types = async (page: Page, button: string | RegExp, digits: string): Promise<void> => {
@@ -172,7 +173,7 @@ test('uneven leathers go to the fit room as a load, and a hole short leans the r
   const fitter = new Fitter(page);
   await fitter.arrives('/visits/019b8b1f-2400-7000-8000-000000000130/rider');
   await fitter.button('See it in the fit room').click();
-  await fitter.button('Keep it').waitFor();
+  await fitter.button(WHAT_NEXT).waitFor();
   await fitter.button('near a hole short').click();
   await expect(page.getByText(/mm to the off/)).toBeVisible();
   await fitter.button('off a hole short').click();

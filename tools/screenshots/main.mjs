@@ -53,7 +53,7 @@ await open(phone.page, `/visits/${OPEN_VISIT}/feel`, 'Understood');
 await phone.page.getByRole('button', { name: 'Understood' }).click();
 await phone.page.getByRole('button', { name: /^Light pass/ }).waitFor();
 await take(phone.page, 'feel-phone');
-await open(phone.page, `/visits/${WHOLE_VISIT}/fit-room`, 'Keep it');
+await open(phone.page, `/visits/${WHOLE_VISIT}/fit-room`, 'To its papers');
 await phone.page
   .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
   .first()
@@ -106,7 +106,7 @@ const grid = await wide.page.getByRole('application').boundingBox();
 for (const k of [-4, -3, -2, -1, 0, 1, 2, 3, 4])
   await wide.page.mouse.click(grid.x + grid.width / 2 + k * 38, grid.y + 70 + Math.abs(k) * 34);
 await take(wide.page, 'front-wide');
-await open(wide.page, `/visits/${WHOLE_VISIT}/fit-room`, 'Keep it');
+await open(wide.page, `/visits/${WHOLE_VISIT}/fit-room`, 'To its papers');
 await wide.page
   .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
   .first()

@@ -1,11 +1,11 @@
 import { type FactBody } from '@fulcra/contract';
-import { AXIS_IDS, presentSetup, pressureThumb, schoolById, describedOf } from '@fulcra/core';
+import { AXIS_IDS, bodyInputOf, presentSetup, pressureThumb, schoolById, describedOf } from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
-import { fact, visited } from '../../visit/__tests__/demo-visit';
+import { fact, facts, takes, visited } from '../../visit/__tests__/demo-visit';
 import { axisValue, setupLine } from '../../words/setup-words';
 import { choiceOf } from '../model/chosen-sitting';
 import { PRESSURE_COLOURS, pressureSteps, pressureImage, pressureStep } from '../model/pressure-scale';
-import { usable } from '../model/room-start';
+import { firstState, usable } from '../model/room-start';
 import { EMPTY_ROOM, PLAIN_RIDER, type RoomState, changed, heldAgainst, undone } from '../model/room-state';
 import { specificationLines } from '../../papers/specification-lines';
 
@@ -53,6 +53,39 @@ describe('what was kept over a reload', () => {
     expect(usable(state(50), DEMO_SADDLES)).toEqual(state(50));
     expect(usable(state(50), DEMO_SADDLES.slice(0, 3))).toBeNull();
     expect(usable({ ...state(50), setup: { ...state(50).setup, width: 30 } }, DEMO_SADDLES)).toBeNull();
+  });
+});
+
+describe('what lies on the horse when the room is opened', () => {
+  const { id: saddleId, name: saddleName, front } = saddle;
+  const shimmed = {
+    ...state(50).setup,
+    width: 1,
+    shims: { near: { front: 0, middle: 0, rear: 0 }, off: { front: 6, middle: 6, rear: 6 } },
+  };
+  const kept = {
+    ...{ kind: 'triedSetting', saddleId, saddleName, widthLabel: front.settings[1]!.label, setup: shimmed, pose: 'lifted', score: 70 },
+    ...{ rider: { ...PLAIN_RIDER, massKg: 61 }, schoolId: 'static-close', schoolVersion: 1, coreVersion: '0', missed: [] },
+    thumb: { rows: 1, columns: 1, kPa: [0] },
+  } as unknown as FactBody;
+  const opened = (bodies: readonly FactBody[], saddles = DEMO_SADDLES) => {
+    const { page, measured } = visited({ takes, facts: [...facts, ...bodies.map((body, i) => fact(i === 0 ? 'tried' : `f${i}`, body))] });
+    return firstState(bodyInputOf(measured, page.facts), saddles, page, PLAIN_RIDER);
+  };
+  const chosen: FactBody = { kind: 'chosenSetting', triedId: 'tried', note: '' };
+
+  it('is the setting that was chosen, with its rider and pose', () => {
+    expect(opened([kept, chosen])).toMatchObject({ saddleId, setup: shimmed, pose: 'lifted', rider: { massKg: 61 } });
+  });
+  it('is the first of the stock as it is while one was tried and none chosen, or the chosen one is no longer there', () => {
+    const first = { saddleId: DEMO_SADDLES[0]!.id, pose: 'resting', rider: PLAIN_RIDER };
+    expect(opened([kept])).toMatchObject(first);
+    expect(
+      opened(
+        [kept, chosen],
+        DEMO_SADDLES.filter((s) => s.id !== saddleId),
+      ),
+    ).toMatchObject(first);
   });
 });
 

@@ -5,6 +5,7 @@ import {
   type SaddleSetup,
   type SchoolId,
   type SitRow,
+  chosenSettingOf,
   naturalPlaceMm,
   presentSetup,
   schoolById,
@@ -35,13 +36,21 @@ export function placeOf(input: BodyInput, saddle: Saddle, schoolId: SchoolId): n
   return naturalPlaceMm(input.landmarks, describedOf(saddle), schoolById(schoolId));
 }
 
-/** The saddle that was decided on for this horse, else the first of the stock; as it is, where the school puts it. */
+/**
+ * The setting that was chosen for this horse, as it was tried; else the saddle that was decided on, else the first of the stock: as it is,
+ * where the school puts it.
+ */
 export function firstState(
   input: BodyInput,
   saddles: readonly Saddle[],
-  { visit, decision }: LoadedVisit['page'],
+  { visit, decision, facts }: Pick<LoadedVisit['page'], 'visit' | 'decision' | 'facts'>,
   rider: RiderLoad,
 ): RoomState {
+  const { strapPullN } = schoolById(visit.schoolId).engine;
+  const tried = chosenSettingOf(facts)?.tried ?? null;
+  const asChosen =
+    tried && usable({ saddleId: tried.saddleId, setup: tried.setup, rider: tried.rider, pose: tried.pose, strapPullN }, saddles);
+  if (asChosen !== null) return asChosen;
   const saddle = saddles.find((s) => s.id === decision?.saddleId) ?? saddles[0]!;
   const decided = saddle.front.settings.findIndex((s) => saddle.id === decision?.saddleId && s.label === decision.settingLabel);
   const setup = presentSetup(describedOf(saddle), placeOf(input, saddle, visit.schoolId));
@@ -50,7 +59,7 @@ export function firstState(
     setup: decided < 0 ? setup : { ...setup, width: decided },
     rider,
     pose: 'resting',
-    strapPullN: schoolById(visit.schoolId).engine.strapPullN,
+    strapPullN,
   };
 }
 

@@ -136,16 +136,22 @@ function RoomButtons({ fit, coming }: { readonly fit: FitRoom; readonly coming: 
   );
 }
 
-/** A refused setting: adjust this saddle first, then another of stock. */
+/**
+ * A refused setting: adjust this saddle first, then another of stock. While a change is being laid on it stays as it was, so that nothing
+ * under it moves away from the thumb.
+ */
 function Remedy({ coming, onOpen }: { readonly coming: ReturnType<typeof useNext>; readonly onOpen: (sheet: OpenSheet) => void }) {
   const { next, lookedFor } = coming;
-  if (next.do === 'otherSaddle') return <Button label={FIT_ROOM_PHRASES.tryAnother} onPress={() => onOpen('stock')} />;
-  if (next.do !== 'findBest') return null;
+  const waits = next.do === 'wait';
+  const [shown, setShown] = useState(next.do);
+  if (!waits && next.do !== shown) setShown(next.do);
+  if (shown === 'otherSaddle') return <Button off={waits} label={FIT_ROOM_PHRASES.tryAnother} onPress={() => onOpen('stock')} />;
+  if (shown !== 'findBest') return null;
   const look = (): void => {
     lookedFor();
     onOpen('best');
   };
-  return <Button label={FIT_ROOM_PHRASES.findABetter} onPress={look} />;
+  return <Button off={waits} label={FIT_ROOM_PHRASES.findABetter} onPress={look} />;
 }
 
 /** What went wrong, what is unsafe, and that it is being laid on. */

@@ -6,6 +6,7 @@ import { axisValue, setupLine } from '../../words/setup-words';
 import { choiceOf } from '../model/chosen-sitting';
 import { PRESSURE_COLOURS, pressureSteps, pressureImage, pressureStep } from '../model/pressure-scale';
 import { firstState, usable } from '../model/room-start';
+import { neighboursNow } from '../model/use-room';
 import { EMPTY_ROOM, PLAIN_RIDER, type RoomState, changed, heldAgainst, undone } from '../model/room-state';
 import { specificationLines } from '../../papers/specification-lines';
 
@@ -53,6 +54,17 @@ describe('what was kept over a reload', () => {
     expect(usable(state(50), DEMO_SADDLES)).toEqual(state(50));
     expect(usable(state(50), DEMO_SADDLES.slice(0, 3))).toBeNull();
     expect(usable({ ...state(50), setup: { ...state(50).setup, width: 30 } }, DEMO_SADDLES)).toBeNull();
+  });
+});
+
+describe('what lies beside it', () => {
+  const beside = { fresh: true, answered: { ok: true, answer: [] } } as const;
+  it('is told only once both are of what lies there now', () => {
+    expect(neighboursNow(true, beside)).toEqual([]);
+    expect(neighboursNow(false, beside)).toBeNull();
+    expect(neighboursNow(true, { ...beside, fresh: false })).toBeNull();
+    expect(neighboursNow(true, { fresh: true, answered: { ok: false, message: 'stopped' } })).toBeNull();
+    expect(neighboursNow(true, { fresh: false, answered: null })).toBeNull();
   });
 });
 

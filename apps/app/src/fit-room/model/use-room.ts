@@ -118,9 +118,14 @@ function useAnswers(input: BodyInput, { asked, comparing }: OnTheHorse): Answers
     runner.ask('sit', { ...asked, setup: { ...asked.setup, placeMm } }, (slid) => {
       if (slid.ok && slid.answer.ok) live.set(slid.answer.value);
     });
-  const neighbours = beside.fresh && beside.answered?.ok === true ? beside.answered.answer : null;
-  return { runner, answered, fresh, picture, neighbours, live, slide };
+  return { runner, answered, fresh, picture, neighbours: neighboursNow(fresh, beside), live, slide };
 }
+
+/** Two workers answer: while only one of them has, what lies there and what lies beside it can be two saddles. */
+export const neighboursNow = (
+  pictureFresh: boolean,
+  beside: ReturnType<typeof useSitAnswer<'neighbours'>>,
+): readonly NeighbourOf[] | null => (pictureFresh && beside.fresh && beside.answered?.ok === true ? beside.answered.answer : null);
 
 /** Where on the back one looks, and at which criterion. */
 interface Looking {

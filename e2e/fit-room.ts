@@ -7,7 +7,7 @@ export const CORRIE = '/visits/019b8b1f-2400-7000-8000-000000000130';
 export const YOUNGSTER = '/visits/019b8b1f-2400-7000-8000-000000000131';
 
 /** The main button of the room, whatever it proposes: what was chosen lies there, or another journey has put something else on. */
-export const WHAT_NEXT = /^(Keep it|Choose it|To its papers)$/;
+export const WHAT_NEXT = /^(Keep it|Choose it|Its papers)$/;
 
 export const verdict = (page: Page) =>
   page

@@ -53,7 +53,7 @@ await open(phone.page, `/visits/${OPEN_VISIT}/feel`, 'Understood');
 await phone.page.getByRole('button', { name: 'Understood' }).click();
 await phone.page.getByRole('button', { name: /^Light pass/ }).waitFor();
 await take(phone.page, 'feel-phone');
-await open(phone.page, `/visits/${WHOLE_VISIT}/fit-room`, 'To its papers');
+await open(phone.page, `/visits/${WHOLE_VISIT}/fit-room`, 'Its papers');
 await phone.page
   .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
   .first()
@@ -65,12 +65,7 @@ await phone.page.getByText('Pushed', { exact: true }).waitFor({ timeout: 60_000 
 await phone.page.getByRole('slider', { name: 'Instant of the stride' }).scrollIntoViewIfNeeded();
 await phone.page.getByRole('slider', { name: 'Instant of the stride' }).fill('5');
 await take(phone.page, 'motion-phone');
-await phone.page.getByRole('button', { name: 'Keep it' }).click();
-await phone.page.getByRole('button', { name: /^Tried: / }).click();
-await phone.page
-  .getByRole('button', { name: /^Choose / })
-  .first()
-  .click();
+await phone.page.getByRole('button', { name: 'Its papers' }).click();
 await phone.page.getByRole('button', { name: 'Print' }).waitFor();
 await take(phone.page, 'specification-phone');
 await open(phone.page, `/visits/${OPEN_VISIT}/template`, 'SVG');
@@ -106,7 +101,7 @@ const grid = await wide.page.getByRole('application').boundingBox();
 for (const k of [-4, -3, -2, -1, 0, 1, 2, 3, 4])
   await wide.page.mouse.click(grid.x + grid.width / 2 + k * 38, grid.y + 70 + Math.abs(k) * 34);
 await take(wide.page, 'front-wide');
-await open(wide.page, `/visits/${WHOLE_VISIT}/fit-room`, 'To its papers');
+await open(wide.page, `/visits/${WHOLE_VISIT}/fit-room`, 'Its papers');
 await wide.page
   .getByText(/Next (narrower|wider)|nothing (narrower|wider) to try/)
   .first()

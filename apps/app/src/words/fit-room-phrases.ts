@@ -9,7 +9,7 @@ export const FIT_ROOM_PHRASES = {
   chooseIt: 'Choose it',
   findABetter: 'Find a better setting',
   tryAnother: 'Try another saddle',
-  toItsPapers: 'To its papers',
+  toItsPapers: 'Its papers',
   theComputationStopped: (message: string): string =>
     `The computation stopped: ${message}. Nothing is lost; change anything to start it again.`,
   layingTheSaddle: 'Laying the saddle on…',

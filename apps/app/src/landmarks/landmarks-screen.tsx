@@ -147,7 +147,7 @@ function Marking({ loaded, marking }: { readonly loaded: LoadedVisit; readonly m
     <YStack gap="$s" id={NOW}>
       <Heading>{slotName(slot)}</Heading>
       <Rail loaded={loaded} slot={slot} atMm={atMm} onMove={setAtMm} readings={[...latest.values()]} />
-      <XStack alignItems="center">
+      <XStack alignItems="center" flexWrap="wrap">
         <Stepper
           label={edge ? LANDMARKS_PHRASES.widthMm : LANDMARKS_PHRASES.fromTheZero}
           shown={edge ? LANDMARKS_PHRASES.mmAcross2 : atMm < 0 ? LANDMARKS_PHRASES.mmAheadOf : LANDMARKS_PHRASES.mmBehindThe}

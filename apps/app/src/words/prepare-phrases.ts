@@ -3,7 +3,7 @@ import { countWords, megabytesWords } from './measure-words';
 /** What preparing a day without signal says. */
 export const PREPARE_PHRASES = {
   title: 'Prepare a day',
-  note: 'For a barn without signal: choose the horses, and all of them is fetched to this device',
+  note: 'For a barn without signal: what you choose is fetched to this device',
   choose: 'Horses to take along',
   plannedFor: (day: string, count: number): string => `${day}: ${countWords(count, 'horse')} planned`,
   fetch: (count: number): string => (count === 0 ? 'Choose a horse' : `Fetch ${countWords(count, 'horse')}`),

@@ -1,6 +1,6 @@
 /** What the screens of the safety walk say. */
 export const TACK_PHRASES = {
-  tack: 'Tack and safety',
+  tack: 'Tack',
   everything: 'Saddles, leathers and girths: how each stands',
   findTack: 'Find a saddle, pair or girth',
   nothingYet: 'No tack yet',

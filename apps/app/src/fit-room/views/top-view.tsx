@@ -73,9 +73,9 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
           </G>
         )}
         <WhereItIs shown={shown?.id ?? null} picture={picture} scale={scale} heightPx={heightPx} />
-        <Name x={widthPx / 2} y={15} text={FIT_ROOM_PHRASES.offO} colour={palette.off} />
-        <Name x={widthPx / 2} y={heightPx - 4} text={FIT_ROOM_PHRASES.nNear} colour={palette.near} />
-        <Name x={widthPx - 8} y={heightPx - 8} text={FIT_ROOM_PHRASES.tail} colour={palette.muted} end />
+        <Name x={widthPx / 2} y={15} text={FIT_ROOM_PHRASES.offO} colour={palette.off} paper={palette.sheet} />
+        <Name x={widthPx / 2} y={heightPx - 4} text={FIT_ROOM_PHRASES.nNear} colour={palette.near} paper={palette.sheet} />
+        <Name x={widthPx - 8} y={heightPx - 8} text={FIT_ROOM_PHRASES.tail} colour={palette.muted} paper={palette.sheet} end />
         <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} engine={schoolById(picture.asked.schoolId).engine} />
       </Svg>
     </YStack>
@@ -223,20 +223,26 @@ function Thirds({
   );
 }
 
-const Name = ({
-  x,
-  y,
-  text,
-  colour,
-  end = false,
-}: {
+interface NameProps {
   readonly x: number;
   readonly y: number;
   readonly text: string;
   readonly colour: string;
+  /** The paper's colour, round the letters: a name can lie on the map. */
+  readonly paper: string;
   readonly end?: boolean;
-}) => (
-  <SvgText x={x} y={y} textAnchor={end ? 'end' : 'start'} fontFamily={DRAWING_FONT} fontSize={15} fontWeight="700" fill={colour}>
-    {text}
-  </SvgText>
-);
+}
+
+const Name = ({ x, y, text, colour, paper, end = false }: NameProps) => {
+  const set = { x, y, textAnchor: end ? 'end' : 'start', fontFamily: DRAWING_FONT, fontSize: 15, fontWeight: '700' } as const;
+  return (
+    <G>
+      <SvgText {...set} fill={paper} stroke={paper} strokeWidth={5} strokeLinejoin="round" aria-hidden>
+        {text}
+      </SvgText>
+      <SvgText {...set} fill={colour}>
+        {text}
+      </SvgText>
+    </G>
+  );
+};

@@ -25,6 +25,11 @@ async function main(args) {
   const dir = mkdtempSync(join(tmpdir(), 'fulcra-torture-'));
   const database = await privateMariadb(dir);
   database.watch({ say: () => undefined, onGivenUp: (why) => console.error(why) });
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.once(signal, () => {
+      database.stop();
+      process.exit(1);
+    });
   let failed = 0;
   try {
     for (const name of named.length > 0 ? named : ALL)

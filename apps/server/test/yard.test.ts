@@ -101,6 +101,7 @@ describe('the yard’s list', () => {
       { practiceId: practice.id, fitterId: person.id },
       { horses: 500, visits: 1 },
     );
+    expect((await yard('')).horses).toHaveLength(40);
     const before = await questions();
     await yard('limit=50&from=250');
     const asked = (await questions()) - before - 1;

@@ -1,3 +1,4 @@
+import { type Landmarks } from './landmarks-resolved';
 import { type Lengthwise, heightAtMm, reachesMm } from './lengthwise';
 
 /** Places along the spine that the topline is read between, mm from the zero mark. */
@@ -31,6 +32,10 @@ const CROUP_BEHIND_LAST_RIB_MM = 200;
 /** Radius is read over this much of the line (default): shorter is noise, longer is the whole back. */
 const RADIUS_OVER_MM = 80;
 const STRAIGHT_MM = 20_000;
+
+/** Reads the topline from the front station to the last rib or, where that wasn't found, to the end of the tracing. */
+export const measureToLastRib = (line: Lengthwise, frontMm: number, { lastRib }: Pick<Landmarks, 'lastRib'>): ToplineMeasures | null =>
+  measureTopline(line, { frontMm, lastRibMm: lastRib.atMm ?? line.points.at(-1)!.xMm });
 
 /** Reads the topline; null when it doesn't reach from the front station to the last rib. */
 export function measureTopline(line: Lengthwise, { frontMm, lastRibMm }: ToplinePlaces): ToplineMeasures | null {

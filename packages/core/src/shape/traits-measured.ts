@@ -5,7 +5,7 @@ import {
   type SectionMeasures,
   type SectionStation,
   measureSection,
-  measureTopline,
+  measureToLastRib,
 } from '../back';
 import { type Trait, type TraitId, type TraitValue } from './traits';
 
@@ -56,7 +56,7 @@ const measured = (trait: TraitId, value: TraitValue, measure: string, number: nu
 
 function fromTopline({ topline, landmarks, frontMm }: MeasuredBack): Trait[] {
   if (topline === null) return [];
-  const m = measureTopline(topline, { frontMm, lastRibMm: landmarks.lastRib.atMm ?? topline.points.at(-1)!.xMm });
+  const m = measureToLastRib(topline, frontMm, landmarks);
   if (m === null) return [];
   const L = TRAIT_LIMITS;
   const withers = m.witherOverLowMm < L.flatWithersBelowMm ? 'flat' : m.witherOverLowMm > L.highWithersAboveMm ? 'high' : 'ordinary';

@@ -50,6 +50,7 @@ export function formOfHorse(
   };
 }
 
+/** Whether a horse's type, as it was typed, says that it is a mule. */
 export const isMule = (kind: string): boolean => /\bmule\b/i.test(kind);
 
 /** Ponies are deeper and shorter in the leg (default). */

@@ -7,6 +7,7 @@ import { v7 } from 'uuid';
 import { fillYard } from '../../apps/server/test/fill-yard';
 import { TAKE, startedVisit } from '../../apps/server/test/journeys';
 import { Visitor } from '../../apps/server/test/visitor';
+import { yardQuestion } from '../../apps/server/src/views/yard';
 import { OwnServer } from '../machine/own-server';
 
 /**
@@ -77,15 +78,17 @@ async function main(): Promise<void> {
   const { child, address } = await bareRoute(server.databaseUrl);
   const session = (await fitter.send('GET', '/api/session')).body as { practice: { id: string }; person: { id: string } };
   const headers = { cookie: fitter.cookie, 'x-fulcra-csrf': fitter.csrf };
-  const read = async (what: string, path: string): Promise<void> => {
+  const read = async (what: string, path: string, bare = '/same'): Promise<void> => {
     const ours = { url: server.address + path, headers };
     const content = await ask(ours);
     await line.query('REPLACE INTO bench_answer VALUES (?, ?)', ['same', content]);
+    const plain = await ask({ url: address + bare });
+    if (plain.length !== content.length) throw new Error(`${path}: ${content.length} bytes of ours, ${plain.length} of the bare route`);
     say(
       what,
       await inTurn(
         () => ours,
-        () => ({ url: `${address}/same` }),
+        () => ({ url: address + bare }),
       ),
       content.length,
     );
@@ -100,6 +103,8 @@ async function main(): Promise<void> {
     await fillYard((sql, values) => line.query(sql, values), whose, { horses: size - filled, visits: 6 });
     filled = size;
     await read(`the yard of ${size} horses`, '/api/horses');
+    child.send(yardQuestion(session.practice.id, { search: '', rider: '', sort: 'name', from: 0, limit: 40 }));
+    await read(`  against one that asks the same of the tables`, '/api/horses', '/yard');
     await read(`searched, of ${size}`, '/api/horses?search=0042');
   }
   const visits: string[] = [];

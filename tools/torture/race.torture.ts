@@ -1,5 +1,7 @@
+import mysql from 'mysql2/promise';
 import { v7 } from 'uuid';
 import { DECISION, HORSE, TAKE, startedVisit } from '../../apps/server/test/journeys';
+import { standingsThatDiffer } from '../../apps/server/test/standings';
 import { type Visitor } from '../../apps/server/test/visitor';
 import { fitterAt, ownServer, promised, share, torture } from './promises';
 
@@ -86,5 +88,9 @@ torture(async () => {
   const { tooMany, gone } = await appended(pair);
   promised('more or fewer than five takes of eight at once', `${tooMany} of ${ROUNDS / 5}`, tooMany === 0);
   promised('decisions refused that came with another', `${gone} of ${(4 * ROUNDS) / 5}`, gone === 0);
+  const line = await mysql.createConnection(server.databaseUrl);
+  const differ = await standingsThatDiffer(async (sql) => (await line.query(sql))[0]);
+  promised('horses that stand in the list otherwise than what was written of them', differ.length, differ.length === 0);
+  await line.end();
   await Promise.all([server.kill(), beside.kill()]);
 });

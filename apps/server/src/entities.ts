@@ -1,4 +1,5 @@
 import { HorseEntity } from './horses/horse.entity';
+import { YardSizeEntity } from './horses/yard-size';
 import { PersonEntity, PracticeEntity } from './practice/practice.entity';
 import { SaddleEntity } from './saddles/saddle.entity';
 import { KnownDeviceEntity, SignInFailureEntity } from './platform/auth/sign-in.entity';
@@ -35,4 +36,14 @@ const VISITS = [VisitEntity, TakeEntity, FactEntity, PhotoEntity, PieceEntity, S
 const OUTSIDE = [BinnedEntity, OrderEntity, CalendarFeedEntity, OwnerLinkEntity, OwnerWordEntity, MailEntity];
 
 /** Every table of the database. */
-export const ENTITIES = [...PEOPLE, ContactEntity, YardEntity, HorseEntity, AppointmentEntity, ...OUTSIDE, ...TACK, ...VISITS] as const;
+export const ENTITIES = [
+  ...PEOPLE,
+  ContactEntity,
+  YardEntity,
+  HorseEntity,
+  YardSizeEntity,
+  AppointmentEntity,
+  ...OUTSIDE,
+  ...TACK,
+  ...VISITS,
+] as const;

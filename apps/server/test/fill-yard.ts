@@ -1,4 +1,5 @@
 import { v7 } from 'uuid';
+import { rebuildEveryStanding } from './standings';
 
 type Ask = (sql: string, values?: unknown[]) => Promise<unknown>;
 
@@ -28,5 +29,6 @@ export async function fillYard(
     const decisions = visits.map(([id]) => [v7(), practiceId, id, fitterId, '2025-01-01', '{}', OUTLINE]);
     await ask('INSERT INTO decision (id, practice_id, visit_id, fitter_id, decided_at, body, outline) VALUES ?', [decisions]);
   }
+  await rebuildEveryStanding(ask);
   await ask('ANALYZE TABLE horse, visit, decision');
 }

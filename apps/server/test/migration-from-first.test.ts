@@ -85,6 +85,7 @@ it('what the first release kept is all there after the later migrations', async 
       'BinHeard1765000000000',
       'SignInFailures1765100000000',
       'OpenedPhotos1765200000000',
+      'HorseStanding1765300000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,

@@ -1,11 +1,15 @@
 import { EntitySchema } from 'typeorm';
 import { type Horse } from '@fulcra/contract';
 import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
+import { type HorseStanding } from './standing';
 
 export interface HorseRow extends Horse {
   practiceId: string;
 }
-export const HorseEntity = new EntitySchema<HorseRow>({
+/** Written by `standing.ts` alone, read by the yard's list. */
+const kept = { select: false, insert: false, update: false } as const;
+
+export const HorseEntity = new EntitySchema<HorseRow & Partial<HorseStanding>>({
   name: 'horse',
   columns: {
     id: keyColumn,
@@ -20,5 +24,10 @@ export const HorseEntity = new EntitySchema<HorseRow>({
     ownerId: { ...idColumn, nullable: true, name: 'owner_id' },
     payerId: { ...idColumn, nullable: true, name: 'payer_id' },
     yardId: { ...idColumn, nullable: true, name: 'yard_id' },
+    inBin: { ...kept, type: 'boolean', name: 'in_bin' },
+    lastVisitOn: { ...kept, type: 'date', nullable: true, name: 'last_visit_on' },
+    openVisitId: { ...kept, ...idColumn, nullable: true, name: 'open_visit_id' },
+    openVisitOn: { ...kept, type: 'date', nullable: true, name: 'open_visit_on' },
+    outline: { ...kept, type: 'longtext', nullable: true },
   },
 });

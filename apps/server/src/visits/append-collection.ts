@@ -25,6 +25,8 @@ export interface AppendTable<Row extends AppendedRow, Body, Read> {
   readonly immutable: ErrorCode;
   /** Refuses what can't be added now; the visit's row is locked meanwhile, so that what was counted stays so. */
   readonly guard?: (tx: EntityManager, visit: VisitRow, body: Body) => Promise<void>;
+  /** What else an addition brings with it, in the same transaction. */
+  readonly after?: (tx: EntityManager, visit: VisitRow) => Promise<void>;
   /** Refuses a withdrawal, or bringing back. */
   readonly guardWithdrawal?: (tx: EntityManager, visit: VisitRow, row: Row, withdrawn: boolean) => Promise<void>;
   readonly sentOut: (row: Row, hand: string) => Read;
@@ -71,6 +73,7 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
     await table.guard?.(tx, visit, body);
     const row = { id, ...mine, handId: who.personId, ...table.columns(body) };
     await rows(tx).insert(row as never);
+    await table.after?.(tx, visit);
   };
   const withdraw = async (tx: EntityManager, who: SignedIn, visitId: string, id: string, withdrawn: boolean): Promise<void> => {
     const visit = await lockedVisit(tx, who.practiceId, visitId);

@@ -4,6 +4,7 @@ import { outlineOf } from '@fulcra/core';
 import { type DataSource } from 'typeorm';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type AppendCollection, appendCollection } from './append-collection';
+import { rebuildStanding } from '../horses/standing';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { DecisionEntity, type DecisionRow } from './visit.entity';
 
@@ -23,5 +24,6 @@ export const decisions = (db: DataSource): Decisions =>
       if (saddleId === null) return;
       if (!(await tx.getRepository(SaddleEntity).existsBy({ id: saddleId, practiceId }))) throw new FulcraError('SADDLE_UNKNOWN');
     },
+    after: (tx, { practiceId, horseId }) => rebuildStanding(tx, practiceId, horseId),
     sentOut: decisionOf,
   });

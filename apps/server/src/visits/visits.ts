@@ -2,6 +2,7 @@ import { type Decision, type Horse, type Visit } from '@fulcra/contract';
 import { type DataSource, type FindOptionsWhere } from 'typeorm';
 import { v7 } from 'uuid';
 import { HorseEntity, type HorseRow } from '../horses/horse.entity';
+import { holdHorse, rebuildStanding } from '../horses/standing';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type PeopleNames, rowsAndNames } from '../practice/people-names';
 import { NOT_IN_BIN, inBin } from '../records/in-bin';
@@ -20,10 +21,13 @@ const VISIT_TABLE: MergeTable<'visit'> = {
   entity: VisitEntity,
   begun: ({ personId }) => ({ fitterId: personId }),
   guard: async ({ tx, who: { practiceId }, id, before, after }) => {
-    if (!(await tx.getRepository(HorseEntity).existsBy({ id: after.horseId, practiceId }))) throw new FulcraError('NOT_FOUND');
+    if (!(await holdHorse(tx, practiceId, after.horseId))) throw new FulcraError('NOT_FOUND');
     if (saysGoodToRide(before, after)) refuseRiding(await rideQuestion(tx, practiceId, id));
   },
-  after: keepOnRecord,
+  after: async (change) => {
+    await keepOnRecord(change);
+    await standAnew(change);
+  },
   asRecord: async ({ id, practiceId }, db) => (await visitsWhere(db, { id, practiceId }))[0]!,
 };
 
@@ -86,6 +90,12 @@ async function withHorse(db: DataSource, practiceId: string, visitId: string): P
     own: rows.map((row) => visitOf(row, people)),
     decisions: decisions.map((row) => decisionOf(row, people.get(row.handId)!)),
   };
+}
+
+/** A visit that goes over to another horse changes how both stand. */
+async function standAnew({ tx, who, before, after }: VisitChange): Promise<void> {
+  const horseIds = new Set([before?.horseId ?? after.horseId, after.horseId]);
+  for (const horseId of horseIds) await rebuildStanding(tx, who.practiceId, horseId);
 }
 
 async function keepOnRecord({ tx, who, id, before, after }: VisitChange): Promise<void> {

@@ -61,5 +61,21 @@ export const BARS: SaddleBuild = build(
   ],
 );
 
+/** Bars for a straight, narrow back: shorter and steeper than the others, a little rock, less of them behind, the rigging further back. */
+export const STRAIGHT_BARS: SaddleBuild = {
+  frame: { ...BARS.frame, lengthMm: 325, curveMm: fixedAt(12), headRiseMm: 48, midAngleDeg: 94, rearAngleDeg: 92, seatLowMm: 180 },
+  panel: {
+    ...BARS.panel,
+    channelMidMm: 95,
+    channelRearMm: 100,
+    widthMidMm: 86,
+    widthRearMm: 90,
+    depthMidMm: 24,
+    depthRearMm: fixedAt(26),
+    depthFrontMm: fixedAt(44),
+  },
+  straps: BARS.straps.map((strap) => ({ ...strap, xMm: strap.xMm + 30 })),
+};
+
 /** A general panel with the bearing of a working saddle. */
 export const BROAD_PANEL: Partial<Panel> = { widthFrontMm: 95, widthMidMm: 114, widthRearMm: 116, bevelMm: 14 };

@@ -1,10 +1,10 @@
 import { type Saddle } from '@fulcra/contract';
 import { DEFAULT_BUILD, UNKNOWN_SEAT, fixedAt } from '@fulcra/core';
 import { demoId } from './ids';
-import { BARS, BROAD_PANEL, build, inStock, range, settings } from './saddle-parts';
+import { BARS, BROAD_PANEL, STRAIGHT_BARS, build, inStock, range, settings } from './saddle-parts';
 import { DEMO_SEATS } from './saddle-seats';
 
-/** Eight saddles of invented makers; a maker's label means nothing outside its own row. */
+/** Nine saddles of invented makers; a maker's label means nothing outside its own row. */
 export const DEMO_SADDLES: readonly Saddle[] = [
   {
     id: demoId(101),
@@ -268,5 +268,23 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       },
     ),
     ...inStock('peat shed, right rack', 'Made for the young mare; short points.'),
+  },
+  {
+    id: demoId(109),
+    name: 'Turf-cutter stock saddle',
+    maker: 'Gannet Bar',
+    kind: 'western',
+    change: 'fixed',
+    front: {
+      shape: 'round',
+      pointLengthMm: 190,
+      frontPanelDepthMm: 44,
+      frontChannelMm: 95,
+      presentSetting: 0,
+      settings: settings([['close bar', 78]]),
+    },
+    seat: UNKNOWN_SEAT,
+    build: STRAIGHT_BARS,
+    ...inStock('with Tarn', 'Bars cut to a straight back, by the tracing of July.'),
   },
 ];

@@ -17,6 +17,7 @@ import {
 import {
   CORE_VERSION,
   type BarrelMeasures,
+  type SchoolId,
   type Section,
   archOfSetting,
   bestSetting,
@@ -89,6 +90,7 @@ interface PastVisit {
   readonly barrel: BarrelMeasures | null;
   /** What was said at its end, where nothing was decided. */
   readonly result: VisitFields['result'];
+  readonly schoolId: SchoolId;
 }
 
 const past = (number: number, animal: number, on: string, saddle: number | null, more: Partial<PastVisit> = {}): PastVisit => ({
@@ -101,6 +103,7 @@ const past = (number: number, animal: number, on: string, saddle: number | null,
   weaker: 0,
   barrel: null,
   result: null,
+  schoolId: 'static-close',
   ...more,
 });
 
@@ -123,6 +126,8 @@ const PAST: readonly PastVisit[] = [
   past(7, 7, '2026-06-19', null, { weightKg: 492, weaker: 2 }),
   past(4, 7, '2026-09-18', 5, { weightKg: 505, barrel: barrel(1890, 500, 330, 690) }),
   past(5, 6, '2026-10-05', null, { open: true }),
+  past(11, 8, '2026-07-08', null, { weightKg: 468, result: 'notGoodToRide', schoolId: 'western' }),
+  past(12, 8, '2026-08-20', 8, { weightKg: 470, schoolId: 'western' }),
   past(10, 2, '2026-11-03', null, { result: 'notGoodToRide' }),
 ];
 
@@ -158,6 +163,7 @@ function pastVisit({
   weaker,
   barrel: round,
   result,
+  schoolId,
 }: PastVisit): DemoVisit {
   const animal = DEMO_ANIMALS.find((a) => a.number === which)!;
   const build = { ...animal.back, weakOffDeg: animal.back.weakOffDeg + weaker };
@@ -171,7 +177,7 @@ function pastVisit({
     visit: {
       horseId: horseId(animal.number),
       startedOn: on,
-      schoolId: 'static-close',
+      schoolId,
       stationMm: FRONT_AT_MM,
       status: open ? 'open' : 'done',
       note: '',
@@ -179,7 +185,7 @@ function pastVisit({
     },
     takes,
     facts: [...found, ...storyFacts(number, on, takes, found)],
-    decision: saddle === null ? null : decisionFor(takes, saddle, on, number === CHOSEN.visit ? CHOSEN : null),
+    decision: saddle === null ? null : decisionFor({ taken: takes, saddle, on, schoolId, chosen: number === CHOSEN.visit ? CHOSEN : null }),
   };
 }
 
@@ -192,10 +198,18 @@ export function demoSection(taken: readonly DemoTake[]): Section {
   return section;
 }
 
+interface Decided {
+  readonly taken: readonly DemoTake[];
+  readonly saddle: Saddle;
+  readonly on: string;
+  readonly schoolId: SchoolId;
+  readonly chosen: typeof CHOSEN | null;
+}
+
 /** Computed by the same engine as any other visit, never typed in. */
-function decisionFor(taken: readonly DemoTake[], saddle: Saddle, on: string, chosen: typeof CHOSEN | null): DecisionWrite {
+function decisionFor({ taken, saddle, on, schoolId, chosen }: Decided): DecisionWrite {
   const section = demoSection(taken);
-  const school = schoolById('static-close');
+  const school = schoolById(schoolId);
   const best = bestSetting(judgeSettings(prepareSection(section), saddle.front, school, FRONT_AT_MM));
   if (best === null) throw new Error(`${saddle.name} lies on nothing`);
   if (chosen !== null && chosen.label !== best.setting.label)

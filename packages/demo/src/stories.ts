@@ -43,6 +43,29 @@ const SAID: Readonly<Record<number, readonly FactBody[]>> = {
       watchFor: 'If it comes forward again, ring: her shape hasn’t changed.',
     },
   ],
+  // Tarn's western saddle: the one that came with the island tips on his straight back and runs forward, the one cut to it stays, as the engine says of both
+  11: [
+    {
+      kind: 'complaint',
+      complaint: 'slidesForward',
+      place: 'front',
+      side: null,
+      when: ['trot', 'canter'],
+      note: 'Runs onto the shoulder as soon as he trots, in the Pack-ridge; the cantle lifts.',
+    },
+    {
+      kind: 'forOwner',
+      said: 'The bars lie on the middle of his straight back and on little else, so the saddle tips and runs forward.',
+      watchFor: 'Not in this saddle. Bars are being cut to his tracing.',
+    },
+  ],
+  12: [
+    {
+      kind: 'forOwner',
+      said: 'The Turf-cutter lies along the whole back and stays, in canter too: what was wrong in July is gone.',
+      watchFor: 'If it comes forward again, ring. Looked at again in three months.',
+    },
+  ],
   // Old Hob is held: what hurts goes to a veterinary surgeon before any saddle
   10: [
     { kind: 'feel', spots: [{ place: 'behindScapula', side: 'near' }], pass: 'medium', reaction: 'guard', signs: ['heat'] },
@@ -57,6 +80,7 @@ const SAID: Readonly<Record<number, readonly FactBody[]>> = {
 /** What was seen ridden, where it is more than that it was. */
 export const SEEN: Readonly<Record<number, string>> = {
   9: 'Comes toward the head in canter, a hand in ten minutes.',
+  12: 'Stays where it was put, in ten minutes of canter too; the cantle is quiet.',
   0: 'Stays where it was put, in ten minutes of canter too.',
 };
 

@@ -10,6 +10,7 @@ import { Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { SHAPE_PHRASES } from '../words/shape-phrases';
 import { type LoadedVisit } from '../visit';
+import { FromBehindAndAbove } from './from-behind-and-above';
 
 const MOST_PX = 520;
 
@@ -42,6 +43,7 @@ export function ThisHorse({ loaded: { page, measured } }: { readonly loaded: Loa
           <Circle cx={lowX} cy={lowY} r={1.2} fill={palette.action} />
         </WholeHorse>
       )}
+      {widthPx === 0 ? null : <FromBehindAndAbove traits={traits} name={page.horse.name} heightPx={Math.round(widthPx * 0.42)} />}
       <Small>{line === null ? SHAPE_PHRASES.drawnAsChosen : SHAPE_PHRASES.drawnAsMeasured}</Small>
     </YStack>
   );

@@ -7,6 +7,8 @@ export const SHAPE_PHRASES = {
   tryLater: (remedies: string): string => `Try later: ${remedies}.`,
   aForecastFrom: 'A forecast from the build, by rules of thumb (defaults); the contact of a saddle on the back decides.',
   thisHorse: (name: string): string => `${name} from the near side, as it was read`,
+  fromBehind: (name: string) => `${name} from behind, as it was read`,
+  fromAbove: (name: string) => `${name} from above, as it was read`,
   drawnAsChosen: 'Drawn as it was read by eye; the topline will say more.',
   drawnAsMeasured: 'Back, withers and croup as the topline was measured; the rest as it was read.',
   readTheShape: 'Read the shape: what the tracings tell is read off them, the rest by eye',

@@ -1,4 +1,4 @@
-import { type StrideGaitId, assess, betterOf, fitBench, naturalPlaceMm, presentSetup, ride, schoolById } from '@fulcra/core';
+import { type SchoolId, type StrideGaitId, assess, betterOf, fitBench, naturalPlaceMm, presentSetup, ride, schoolById } from '@fulcra/core';
 import { DEMO_ANIMALS } from '../animals';
 import { trueBody } from '../demo-body';
 import { DEMO_SADDLES } from '../saddles';
@@ -8,35 +8,66 @@ const { visits, orders, photos } = demoScenario();
 const on = (day: string) => visits.find((v) => v.visit.startedOn === day)!;
 const RIDER = { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' } as const;
 
+const GAITS: StrideGaitId[] = ['walk', 'trotSitting', 'canterNear'];
+
+/** A saddle on an animal where the school lays it, in the width that was decided or does best, standing and ridden. */
+function ridden(
+  animal: string,
+  name: string,
+  schoolId: SchoolId,
+  decision: { readonly saddleId: string | null; readonly settingLabel: string | null },
+) {
+  const school = schoolById(schoolId);
+  const bench = fitBench(trueBody(DEMO_ANIMALS.find((a) => a.horse.name === animal)!.back), school, RIDER, school.engine.strapPullN);
+  const saddle = DEMO_SADDLES.find((s) => s.name === name)!;
+  const place = naturalPlaceMm(bench.body, saddle, school);
+  const tried = saddle.front.settings.flatMap((setting, width) => {
+    if (saddle.id === decision.saddleId && setting.label !== decision.settingLabel) return [];
+    const outcome = assess(bench, saddle, { ...presentSetup(saddle, place), width });
+    return outcome.ok ? [outcome.value] : [];
+  });
+  const assessed = tried.sort(betterOf)[0]!;
+  const asked = {
+    body: bench.body,
+    saddle,
+    setup: assessed.setup,
+    rider: RIDER,
+    pose: 'resting' as const,
+    strapPullN: school.engine.strapPullN,
+  };
+  const riding = ride(asked, bench.poses.resting, GAITS);
+  let step = riding.next();
+  while (!step.done) step = riding.next();
+  if (!step.value.ok) throw new Error(`${name} can't be ridden`);
+  return { assessed, strides: step.value.value.strides };
+}
+
 describe('what the demo’s visits tell is what the engine says', () => {
   it('Bramble: the old trekker works forward in canter, the one she got stays, in the width that was decided', () => {
-    const school = schoolById('static-close');
-    const bench = fitBench(trueBody(DEMO_ANIMALS.find((a) => a.horse.name === 'Bramble')!.back), school, RIDER, school.engine.strapPullN);
-    const gaits: StrideGaitId[] = ['walk', 'trotSitting', 'canterNear'];
-    const strides = ['Holm trekker no. 1', 'Holm trekker no. 2'].map((name) => {
-      const saddle = DEMO_SADDLES.find((s) => s.name === name)!;
-      const place = naturalPlaceMm(bench.body, saddle, school);
-      const { decision } = on('2026-04-14');
-      const tried = saddle.front.settings.flatMap((setting, width) => {
-        if (saddle.id === decision!.saddleId && setting.label !== decision!.settingLabel) return [];
-        const outcome = assess(bench, saddle, { ...presentSetup(saddle, place), width });
-        return outcome.ok ? [outcome.value] : [];
-      });
-      const { setup } = tried.sort(betterOf)[0]!;
-      const asked = { body: bench.body, saddle, setup, rider: RIDER, pose: 'resting' as const, strapPullN: school.engine.strapPullN };
-      const riding = ride(asked, bench.poses.resting, gaits);
-      let step = riding.next();
-      while (!step.done) step = riding.next();
-      if (!step.value.ok) throw new Error(`${name} can't be ridden`);
-      return step.value.value.strides;
-    });
-    for (const s of strides) expect([s.walk!.word, s.trotSitting!.word]).toEqual(['stays', 'stays']);
-    expect(strides.map((s) => [s.canterNear!.word, s.canterNear!.towards])).toEqual([
+    const { decision } = on('2026-04-14');
+    const [old, got] = ['Holm trekker no. 1', 'Holm trekker no. 2'].map((name) => ridden('Bramble', name, 'static-close', decision!));
+    for (const { strides } of [old!, got!]) expect([strides.walk!.word, strides.trotSitting!.word]).toEqual(['stays', 'stays']);
+    expect([old!, got!].map(({ strides: { canterNear } }) => [canterNear!.word, canterNear!.towards])).toEqual([
       ['works', 'head'],
       ['stays', null],
     ]);
     expect(on('2026-02-17').facts.map((f) => f.body.kind)).toContain('complaint');
-    expect(on('2026-04-14').decision!.saddleId).toBe(DEMO_SADDLES.find((s) => s.name === 'Holm trekker no. 2')!.id);
+    expect(decision!.saddleId).toBe(DEMO_SADDLES.find((s) => s.name === 'Holm trekker no. 2')!.id);
+  });
+
+  it('Tarn: the western saddle of the island tips and runs forward, the one whose bars were cut to him sits, stays and misses no hard stop', () => {
+    const { decision, visit } = on('2026-08-20');
+    const [old, got] = ['Pack-ridge stock saddle', 'Turf-cutter stock saddle'].map((name) =>
+      ridden('Tarn', name, visit.schoolId, decision!),
+    );
+    expect([old!.assessed.sits, got!.assessed.sits]).toEqual([false, true]);
+    expect(old!.assessed.stops).toContain('sits');
+    expect(got!.assessed.stops).toEqual([]);
+    expect(got!.assessed.score).toBeGreaterThan(old!.assessed.score + 50);
+    expect(old!.strides.trotSitting).toMatchObject({ word: 'runs', towards: 'head' });
+    for (const gait of GAITS) expect(got!.strides[gait]!.word).toBe('stays');
+    expect(on('2026-07-08')).toMatchObject({ visit: { schoolId: 'western', result: 'notGoodToRide' }, decision: null });
+    expect(decision!.saddleId).toBe(DEMO_SADDLES.find((s) => s.name === 'Turf-cutter stock saddle')!.id);
   });
 
   it('Corrie: his own saddle rolls less and misses less once it is shimmed on his weak side', () => {

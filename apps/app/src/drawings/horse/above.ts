@@ -1,4 +1,5 @@
 import { type FeltSpot, type NearOff } from '@fulcra/core';
+import { hump, ramp } from './form';
 import { type OutlinePoint } from './outline';
 
 /**
@@ -39,6 +40,34 @@ export const HALF_FROM_ABOVE: readonly OutlinePoint[] = [
   [101.4, 4.4],
   [100, 2.4, 'c'],
 ];
+/** How one horse differs from the plain one, seen from above; hundredths of its height at the withers. */
+export interface AboveForm {
+  /** A shoulder that stands out. */
+  readonly shoulderNear: number;
+  readonly shoulderOff: number;
+  /** A hollow behind it. */
+  readonly hollowNear: number;
+  readonly hollowOff: number;
+  /** Wider toward the rear, narrower in front of it by half as much. */
+  readonly rear: number;
+}
+export const PLAIN_ABOVE: AboveForm = { shoulderNear: 0, shoulderOff: 0, hollowNear: 0, hollowOff: 0, rear: 0 };
+
+/** Where a point of one half of the plain horse lies on this one. What lies near the spine stays. */
+export function formedAbove(
+  [along, out]: readonly [number, number, 'c'?],
+  side: NearOff,
+  form: AboveForm,
+): readonly [along: number, out: number] {
+  const [shoulder, hollow] = side === 'near' ? [form.shoulderNear, form.hollowNear] : [form.shoulderOff, form.hollowOff];
+  const outside = ramp(out, 3, 12);
+  const more =
+    shoulder * hump(along, 11, 9) -
+    hollow * hump(along, 29, 7) +
+    form.rear * (1.5 * ramp(along, 30, 58) * (1 - ramp(along, 88, 101)) - 0.5 * ramp(along, 0, 12));
+  return [along, out + outside * more];
+}
+
 /** The tail behind it, half of it. */
 export const HALF_TAIL: readonly OutlinePoint[] = [
   [95, 2.2, 'c'],

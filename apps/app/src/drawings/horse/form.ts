@@ -21,9 +21,10 @@ export interface HorseForm {
 }
 export const PLAIN: HorseForm = { withers: 0, dip: 0, croup: 0, length: 0, shoulder: 0, belly: 0, legs: 0, ears: 0 };
 
-const hump = (x: number, at: number, wide: number): number => Math.exp(-(((x - at) / wide) ** 2));
+/** 1 at a place, less the further from it. */
+export const hump = (x: number, at: number, wide: number): number => Math.exp(-(((x - at) / wide) ** 2));
 /** 0 before `from`, 1 behind `to`, smooth between. */
-const ramp = (x: number, from: number, to: number): number => {
+export const ramp = (x: number, from: number, to: number): number => {
   const t = Math.min(1, Math.max(0, (x - from) / (to - from)));
   return t * t * (3 - 2 * t);
 };

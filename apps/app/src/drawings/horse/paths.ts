@@ -1,5 +1,6 @@
 import { type NearOff } from '@fulcra/core';
-import { type PlanBox, onPlan } from './above';
+import { type AboveForm, PLAIN_ABOVE, type PlanBox, formedAbove, onPlan } from './above';
+import { BEHIND_LAYERS, type BehindForm, type BehindLayer, formedBehind } from './behind';
 import { type HorseForm, formed } from './form';
 import { type ChalkedId, type HorsePart, type OutlinePoint, ANATOMY, type AnatomyId, CHALKED, HORSE_PARTS } from './outline';
 
@@ -37,16 +38,42 @@ export function chalkedPath(line: ChalkedId, form: HorseForm, box: HorseBox, byX
 export const placeIn = (id: AnatomyId, form: HorseForm, box: HorseBox): Place => inBox(box, formed(ANATOMY[id], form));
 
 /** A half of the horse from above with its mirror, as one closed path's `d` in the box's own units. */
-export function planPath(half: readonly OutlinePoint[], box: PlanBox): string {
-  const of = (side: NearOff) => half.map(([along, out, corner]) => ({ at: onPlan(box, along, out, side), corner: corner === 'c' }));
+export function planPath(half: readonly OutlinePoint[], box: PlanBox, form: AboveForm = PLAIN_ABOVE): string {
+  const of = (side: NearOff) =>
+    half.map((point) => {
+      const [along, out] = formedAbove(point, side, form);
+      return { at: onPlan(box, along, out, side), corner: point[2] === 'c' };
+    });
   return closedThrough([...of('near'), ...of('off').reverse()]);
 }
 
 /** An open line through three places of one half. */
-export function planLine(points: readonly OutlinePoint[], box: PlanBox, side: NearOff): string {
-  const [a, b, c] = points.map(([along, out]) => onPlan(box, along, out, side));
+export function planLine(points: readonly OutlinePoint[], box: PlanBox, side: NearOff, form: AboveForm = PLAIN_ABOVE): string {
+  const [a, b, c] = points.map((point) => onPlan(box, ...formedAbove(point, side, form), side));
   const through = [2 * b![0] - (a![0] + c![0]) / 2, 2 * b![1] - (a![1] + c![1]) / 2] as const;
   return `M${n(a![0])} ${n(a![1])}Q${n(through[0])} ${n(through[1])} ${n(c![0])} ${n(c![1])}`;
+}
+
+/** A window onto the horse from behind: how far out, and from where to where up. */
+export interface BehindBox {
+  readonly out: number;
+  readonly top: number;
+  readonly bottom: number;
+}
+export const WHOLE_BEHIND: BehindBox = { out: 30, top: 134, bottom: -3 };
+
+/** One layer from behind as closed paths' `d` in the box's own units: legs are two, all else is one with its mirror. */
+export function behindPath(layer: BehindLayer, form: BehindForm, box: BehindBox): string[] {
+  const half: readonly OutlinePoint[] = BEHIND_LAYERS[layer];
+  const of = (side: NearOff): Knot[] =>
+    half.map((point) => {
+      const [x, y] = formedBehind(layer, [point[0], point[1]], side, form);
+      return { at: [box.out + x, box.top - y], corner: point[2] === 'c' };
+    });
+  if (layer === 'foreLeg' || layer === 'hindLeg') return [closedThrough(of('near')), closedThrough(of('off'))];
+  // what lies on the spine is there once
+  const off = of('off').filter((_, i) => half[i]![0] !== 0);
+  return [closedThrough([...of('near'), ...off.reverse()])];
 }
 
 interface Knot {

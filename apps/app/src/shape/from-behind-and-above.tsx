@@ -1,0 +1,47 @@
+import { type Trait } from '@fulcra/core';
+import { useMemo } from 'react';
+import Svg from 'react-native-svg';
+import { XStack } from 'tamagui';
+import { type PlanBox, planSize } from '../drawings/horse/above';
+import { aboveOfHorse, behindOfHorse } from '../drawings/horse/form-of-build';
+import { HorseBehind } from '../drawings/horse/horse-behind';
+import { HorsePlan } from '../drawings/horse/horse-plan';
+import { WHOLE_BEHIND } from '../drawings/horse/paths';
+import { SHAPE_PHRASES } from '../words/shape-phrases';
+
+const ABOVE: PlanBox = { from: -28, to: 112, out: 26 };
+
+export interface FromBehindAndAboveProps {
+  readonly traits: readonly Trait[];
+  readonly name: string;
+  readonly heightPx: number;
+}
+
+/** The same horse from behind and from above, near on the left in both: what one side has and the other hasn't. */
+export function FromBehindAndAbove({ traits, name, heightPx }: FromBehindAndAboveProps) {
+  const [behind, above] = useMemo(() => [behindOfHorse(traits), aboveOfHorse(traits)] as const, [traits]);
+  const { out, top, bottom } = WHOLE_BEHIND;
+  const plan = planSize(ABOVE);
+  return (
+    <XStack gap="$l" justifyContent="center">
+      <Svg
+        width={Math.round((heightPx * 2 * out) / (top - bottom))}
+        height={heightPx}
+        viewBox={`0 0 ${2 * out} ${top - bottom}`}
+        role="img"
+        aria-label={SHAPE_PHRASES.fromBehind(name)}
+      >
+        <HorseBehind box={WHOLE_BEHIND} form={behind} />
+      </Svg>
+      <Svg
+        width={Math.round((heightPx * plan.width) / plan.height)}
+        height={heightPx}
+        viewBox={`0 0 ${plan.width} ${plan.height}`}
+        role="img"
+        aria-label={SHAPE_PHRASES.fromAbove(name)}
+      >
+        <HorsePlan box={ABOVE} form={above} strokeWidth={0.8} />
+      </Svg>
+    </XStack>
+  );
+}

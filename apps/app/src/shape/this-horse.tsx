@@ -2,14 +2,13 @@ import { toplineOfVisit } from '@fulcra/core';
 import { useMemo } from 'react';
 import { Circle, Path } from 'react-native-svg';
 import { YStack } from 'tamagui';
-import { formOfHorse, isMule } from '../drawings/horse/form-of-horse';
 import { WHOLE_HORSE, chalkedPath, placeIn } from '../drawings/horse/paths';
 import { WholeHorse } from '../drawings/horse/whole-horse';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { SHAPE_PHRASES } from '../words/shape-phrases';
-import { type LoadedVisit } from '../visit';
+import { type LoadedVisit, formOfVisit } from '../visit';
 import { FromBehindAndAbove } from './from-behind-and-above';
 
 const MOST_PX = 520;
@@ -20,10 +19,7 @@ export function ThisHorse({ loaded: { page, measured } }: { readonly loaded: Loa
   const palette = usePalette();
   const { traits } = measured;
   const line = useMemo(() => toplineOfVisit(measured), [measured]);
-  const form = useMemo(
-    () => formOfHorse(traits, line, { heightMm: page.horse.heightMm, mule: isMule(page.horse.kind) }),
-    [traits, line, page.horse.heightMm, page.horse.kind],
-  );
+  const form = useMemo(() => formOfVisit({ page, measured }), [page, measured]);
   const widthPx = Math.min(measuredPx, MOST_PX);
   const [lowX, lowY] = placeIn('lowPoint', form, WHOLE_HORSE);
   return (

@@ -1,4 +1,5 @@
 export { ConsequencesPart, datedFactsOf } from './consequences-part';
+export { formOfVisit } from './form-of-visit';
 export { HoldBanner } from './hold-banner';
 export { type NextStep, nextStep } from './next-step';
 export { SchoolPicker } from './school-picker';

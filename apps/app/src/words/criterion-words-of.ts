@@ -10,7 +10,7 @@ export interface CriterionWords {
   readonly raise: string;
   readonly lower: string;
   /** Which drawing shows it. */
-  readonly on: 'top' | 'side' | 'section';
+  readonly on: 'top' | 'side' | 'straps' | 'section';
   /** Where the number comes from; a function where it rests on a constant of the school. */
   readonly how: string | ((school: School) => string);
 }

@@ -231,7 +231,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     high: 'The straps lie behind the girth groove and pull the saddle forward',
     raise: 'Use straps further back.',
     lower: 'Use straps further forward, or a girth cut for a forward groove.',
-    on: 'side',
+    on: 'straps',
     how: ({ engine }) =>
       `The strap that leans most, from the saddle to its buckle in the groove, ${lengthWords(engine.girthBuckle.belowMm)} below the arch, the two buckles ${lengthWords(engine.girthBuckle.apartMm)} apart (defaults).`,
   },

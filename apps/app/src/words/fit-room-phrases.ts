@@ -170,6 +170,16 @@ export const FIT_ROOM_PHRASES = {
   pommelLow: 'pommel low',
   fromTheNear: (pitchDeg: string, treePointMm: string, panelEndMm: string, pulls: string): string =>
     `From the near side. Seat ${pitchDeg} degrees, points at ${treePointMm}, panel ends at ${panelEndMm} millimetres; straps lean ${pulls} degrees`,
+  strapsView: 'Straps',
+  strapLeans: (strap: string, leanDeg: number, alongN: number): readonly string[] =>
+    Math.abs(leanDeg) < 0.5
+      ? [`${strap}: plumb`]
+      : [
+          `${strap}: foot ${Math.abs(leanDeg).toFixed(0)}° ${leanDeg > 0 ? 'forward' : 'back'}`,
+          `${Math.abs(alongN).toFixed(0)} N toward the ${alongN < 0 ? 'head' : 'tail'}`,
+        ],
+  noStraps: 'From the near side: no strap is buckled',
+  strapsFromTheNear: (straps: string): string => `From the near side, each strap to its buckle. ${straps}`,
   saddleAndBack: 'Saddle and back in three dimensions. Arrow keys turn it.',
   setItRight: 'Set it right again',
   letItSettle: 'Let it settle again',

@@ -22,7 +22,7 @@ export const formOfTrait = (trait: Trait['trait'], value: TraitValue): Partial<H
   (value === 'flat' ? FLAT[trait] : OF_TRAIT[value]) ?? {};
 
 /** A horse of 155 cm (default) where nobody said how tall it is. */
-const USUAL_HEIGHT_MM = 1550;
+export const USUAL_HEIGHT_MM = 1550;
 /** The plain drawing's own measures, hundredths: dip under front and last rib, withers over the low point, croup over the withers. */
 export const PLAIN_MEASURES = { dip: 3.2, witherOverLow: 5.7, croupOverWither: -1.4 } as const;
 /** No measure pulls the drawing further than this, hundredths. */

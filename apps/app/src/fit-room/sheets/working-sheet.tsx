@@ -10,6 +10,7 @@ import { needsWords } from '../../words/school-words';
 import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS, howWords } from '../../words/criterion-words';
 import { remedyOfRow, rowWords, wantedWords } from '../../words/sit-words';
+import { type ViewId } from '../views/room-views';
 import { workingLines } from '../../words/working-words';
 
 export interface WorkingSheetProps {
@@ -17,7 +18,7 @@ export interface WorkingSheetProps {
   readonly picture: SitPicture;
   readonly onClose: () => void;
   /** Shows the drawing on which this number is true. */
-  readonly onShow: (on: 'top' | 'side' | 'section') => void;
+  readonly onShow: (on: Exclude<ViewId, 'solid'>) => void;
 }
 
 /** One number opened: where it comes from, what is wanted, what would turn it, what other schools want. */

@@ -3,6 +3,7 @@ import { STATION_WORDS } from '../../words/station-words';
 import { type BodyInput, type SitPicture, WHOLE_SECTIONS } from '@fulcra/core';
 import { useMemo } from 'react';
 import { YStack } from 'tamagui';
+import { USUAL_HEIGHT_MM } from '../../drawings/horse/form-of-horse';
 import { backlineLayout } from '../../drawings/backline-layout';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
 import { Banner } from '../../ui/banner';
@@ -11,7 +12,7 @@ import { rowShown } from '../model/room-start';
 import { type FitRoom } from '../model/use-room';
 import { RoomBackline, type RoomBacklineProps } from './room-backline';
 import { RoomViews, type RoomViewsProps } from './room-views';
-import { HoldBanner, type LoadedVisit } from '../../visit';
+import { HoldBanner, type LoadedVisit, formOfVisit } from '../../visit';
 
 interface RoomTopProps {
   readonly live: LivePicture;
@@ -52,11 +53,14 @@ interface RoomDrawingsProps {
 /** What is drawn of the room; nothing while nothing is laid on. */
 export function RoomDrawings({ fit, one }: RoomDrawingsProps) {
   const { live, surface, loaded, picture, atMm, setAtMm, shownId, solidLost, loseSolid } = fit;
+  const horse = useMemo(() => ({ form: formOfVisit(loaded), heightMm: loaded.page.horse.heightMm ?? USUAL_HEIGHT_MM }), [loaded]);
   if (picture === null) return null;
   const shown = rowShown(picture, shownId);
   const solid = { lost: solidLost, onLost: loseSolid };
   return (
-    <LiveViews {...{ live, surface, measured: loaded.measured, picture, atMm, onMove: setAtMm, shown, ...solid, ...(one && { one }) }} />
+    <LiveViews
+      {...{ live, surface, measured: loaded.measured, picture, horse, atMm, onMove: setAtMm, shown, ...solid, ...(one && { one }) }}
+    />
   );
 }
 

@@ -2,7 +2,7 @@ import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type BackSurface, type SitRow, type MeasuredVisit, type SitPicture } from '@fulcra/core';
 import { Suspense, lazy, useMemo, useRef } from 'react';
 import { type GestureResponderEvent, View } from 'react-native';
-import { XStack, YStack } from 'tamagui';
+import { ScrollView, XStack, YStack } from 'tamagui';
 import { hasWebGl } from '../../drawings/solid/has-web-gl';
 import { useMeasuredWidth } from '../../drawings/use-measured-width';
 import { Choice } from '../../ui/choice';
@@ -10,15 +10,17 @@ import { Body, Small } from '../../ui/text';
 import { roomFrame } from '../model/room-frame';
 import { SectionView } from './section-view';
 import { SideView } from './side-view';
-import { TopView } from './top-view';
+import { StrapsView, type StrapsViewProps } from './straps-view';
+import { type RoomViewProps, TopView } from './top-view';
 
 /** Fetched only when it is opened. */
 const SolidView = lazy(() => import('./solid-view'));
 
-export type ViewId = 'top' | 'side' | 'section' | 'solid';
+export type ViewId = 'top' | 'side' | 'straps' | 'section' | 'solid';
 const VIEWS: readonly { readonly value: ViewId; readonly label: string }[] = [
   { value: 'top', label: FIT_ROOM_PHRASES.pressure },
   { value: 'side', label: FIT_ROOM_PHRASES.side },
+  { value: 'straps', label: FIT_ROOM_PHRASES.strapsView },
   { value: 'section', label: FIT_ROOM_PHRASES.section },
   { value: 'solid', label: FIT_ROOM_PHRASES.solid },
 ];
@@ -27,6 +29,7 @@ export interface RoomViewsProps {
   readonly surface: BackSurface;
   readonly measured: MeasuredVisit;
   readonly picture: SitPicture;
+  readonly horse: StrapsViewProps['horse'];
   readonly atMm: number;
   readonly onMove: (mm: number) => void;
   readonly shown: SitRow | null;
@@ -38,10 +41,10 @@ export interface RoomViewsProps {
 }
 
 /** The saddle on the back: from above, from the side, cut across, and from every side; the same place marked in each. */
-export function RoomViews({ surface, measured, picture, atMm, onMove, shown, lost, onLost, one }: RoomViewsProps) {
+export function RoomViews({ surface, measured, picture, horse, atMm, onMove, shown, lost, onLost, one }: RoomViewsProps) {
   const webGl = useMemo(hasWebGl, []);
   const frame = useMemo(() => roomFrame(surface, measured.landmarks), [surface, measured.landmarks]);
-  const drawings: Drawings = { frame, surface, landmarks: measured.landmarks, picture, atMm, shown };
+  const drawings: Drawings = { frame, surface, landmarks: measured.landmarks, picture, horse, atMm, shown };
   const solid = { webGl, lost, onLost };
   return one === undefined ? (
     <AllViews drawings={drawings} solid={solid} onMove={onMove} />
@@ -50,7 +53,7 @@ export function RoomViews({ surface, measured, picture, atMm, onMove, shown, los
   );
 }
 
-type Drawings = Omit<Parameters<typeof TopView>[0], 'widthPx'>;
+type Drawings = Omit<RoomViewProps, 'widthPx'> & Pick<StrapsViewProps, 'horse'>;
 /** Whether this device can draw solids, and what is done when it stops. */
 interface Solid {
   readonly webGl: boolean;
@@ -94,9 +97,14 @@ function AllViews({
           <NoSolid lost={solid.lost} />
         )}
       </Pair>
+      <Measured>{(width) => <StrapsView widthPx={width} heightPx={Math.round(width * STRAPS_SHARE)} {...drawings} />}</Measured>
     </YStack>
   );
 }
+
+/** How high the straps are drawn on a phone, px, and beside the other drawings, as a share of their width. */
+const STRAPS_PX = 270;
+const STRAPS_SHARE = 0.5;
 
 interface OneViewProps extends NonNullable<RoomViewsProps['one']> {
   readonly drawings: Drawings;
@@ -113,14 +121,17 @@ function OneView({ drawings, solid, view: wanted, onView }: OneViewProps) {
   const drawn: Readonly<Record<ViewId, (widthPx: number) => React.ReactNode>> = {
     top: (width) => <TopView widthPx={width} {...drawings} />,
     side: (width) => <SideView widthPx={width} {...drawings} />,
+    straps: (width) => <StrapsView widthPx={width} heightPx={STRAPS_PX} {...drawings} />,
     section: (width) => <SectionView widthPx={width} heightPx={258} {...drawings} />,
     solid: (width) => <Solids widthPx={width} heightPx={270} drawings={drawings} solid={solid} />,
   };
   return (
     <YStack>
-      <XStack paddingHorizontal="$s">
-        <Choice label={FIT_ROOM_PHRASES.drawing} value={view} options={options} onChange={onView} />
-      </XStack>
+      <ScrollView horizontal showsHorizontalScrollIndicator={false} tabIndex={-1}>
+        <XStack paddingHorizontal="$s">
+          <Choice label={FIT_ROOM_PHRASES.drawing} value={view} options={options} onChange={onView} />
+        </XStack>
+      </ScrollView>
       {solid.lost ? <NoSolid lost /> : null}
       <Measured>{(width) => <Swiped onSwipe={view === 'solid' ? null : turn}>{drawn[view](width)}</Swiped>}</Measured>
     </YStack>

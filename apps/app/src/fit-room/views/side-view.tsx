@@ -1,14 +1,13 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { pathOf } from '../../drawings/path-of';
-import { type TrueScale, trueScale } from '../../drawings/true-scale';
-import { type BackSurface, type SitRow, motionOf, placed, schoolById, surfaceHeightMm, underside, type SitPicture } from '@fulcra/core';
+import { trueScale } from '../../drawings/true-scale';
+import { type SitRow, schoolById, surfaceHeightMm, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { DRAWING_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { Arrow, Groove, Pitch, Scapula, Tick, lowMark } from './side-marks';
+import { type Plane, type PointXz, onTree, panelPath, pathIn, spineOf, treeOf } from './side-plane';
 import { EndLine, type RoomViewProps, riderAt } from './top-view';
 
-const STEP_MM = 8;
 const ABOVE_MM = 120;
 /** Straps are drawn down to here; the girth lies lower. */
 const DRAWN_DOWN_MM = 250;
@@ -48,20 +47,12 @@ export function SideView({ widthPx, frame, surface, landmarks, picture, atMm, sh
   );
 }
 
-/** The plane along the spine as it is drawn. */
-interface Plane extends TrueScale {
-  readonly heightPx: number;
-  readonly footMm: number;
-}
-
 function planeOf(widthPx: number, frame: RoomViewProps['frame'], spine: readonly PointXz[]): Plane {
   const pxPerMm = widthPx / (frame.toMm - frame.fromMm);
   const topMm = Math.max(...spine.map((p) => p.z)) + ABOVE_MM;
   const footMm = topMm - ABOVE_MM - DRAWN_DOWN_MM;
   return { ...trueScale(pxPerMm, frame.fromMm, topMm), footMm, heightPx: Math.round((topMm - footMm) * pxPerMm) };
 }
-
-const pathIn = ({ x, y }: Plane, points: readonly PointXz[]): string => pathOf(points.map((p) => [x(p.x), y(p.z)]));
 
 interface OnTree {
   readonly picture: SitPicture;
@@ -136,52 +127,6 @@ function Ways({ widthPx, heightPx, palette }: { readonly widthPx: number; readon
       </SvgText>
     </G>
   );
-}
-
-interface PointXz {
-  readonly x: number;
-  readonly z: number;
-}
-
-function spineOf(surface: BackSurface, fromMm: number, toMm: number): PointXz[] {
-  const points: PointXz[] = [];
-  for (let x = fromMm; x <= toMm; x += STEP_MM) {
-    const z = surfaceHeightMm(surface, x, 0);
-    if (Number.isFinite(z)) points.push({ x, z });
-  }
-  return points;
-}
-
-/** The crown line of the tree as it has settled. */
-function treeOf({ asked, pose }: SitPicture): PointXz[] {
-  const under = underside(asked.saddle, asked.setup);
-  const motion = motionOf(pose);
-  const count = Math.ceil(asked.saddle.build.frame.lengthMm / STEP_MM);
-  return Array.from({ length: count + 1 }, (_, i) => {
-    const u = (asked.saddle.build.frame.lengthMm * i) / count;
-    const [x, , z] = placed(motion, asked.setup.placeMm + u, 0, under.roofAt(u));
-    return { x, z };
-  });
-}
-
-const onTree = (tree: readonly PointXz[], xMm: number): number =>
-  tree.reduce((best, p) => (Math.abs(p.x - xMm) < Math.abs(best.x - xMm) ? p : best)).z;
-
-/** The panel's under line, halfway across it, seen through the flank. */
-function panelPath({ asked, pose }: SitPicture, tree: readonly PointXz[], x: (mm: number) => number, y: (mm: number) => number): string {
-  const under = underside(asked.saddle, asked.setup);
-  const motion = motionOf(pose);
-  const line: PointXz[] = [];
-  for (let u = under.fromMm; u <= under.toMm; u += STEP_MM) {
-    const { innerMm, outerMm } = under.edgesAt(u);
-    const out = innerMm + 0.35 * (outerMm - innerMm);
-    const height = under.heightIn(under.rowAt(u), u, -out);
-    if (!Number.isFinite(height)) continue;
-    const [at, , z] = placed(motion, asked.setup.placeMm + u, 0, height);
-    line.push({ x: at, z });
-  }
-  const all = [...tree, ...line.reverse()];
-  return `${pathOf(all.map((p) => [x(p.x), y(p.z)]))}Z`;
 }
 
 const spokenSide = ({ pose, places, pulls }: SitPicture): string =>

@@ -4,6 +4,8 @@ import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dayWords } from '../words/measure-words';
 import { asSection } from '../drawings/as-section';
 import { archOfDecision } from '../drawings/decision-shapes';
+import { formOfHorse, isMule } from '../drawings/horse/form-of-horse';
+import { penLines } from '../drawings/horse/paths';
 import { reportParts } from './report-parts';
 
 /** A4, mm, and how the lines of a report stand on it. */
@@ -55,7 +57,7 @@ class Writer {
   }
 
   /** Lines in a frame of their own, as large as fits, not true to scale. */
-  drawing(lines: readonly { readonly style: 'near' | 'off' | 'arch' | 'axis'; readonly points: readonly PointYZ[] }[]): void {
+  drawing(lines: readonly { readonly style: 'near' | 'off' | 'arch' | 'axis' | 'bar'; readonly points: readonly PointYZ[] }[]): void {
     this.room(DRAWING_MM.height + 6);
     const all = lines.flatMap((l) => l.points);
     const [left, right] = [Math.min(...all.map((p) => p.yMm)), Math.max(...all.map((p) => p.yMm))];
@@ -85,6 +87,12 @@ export function reportPages(report: Report, today: string): Page[] {
   if (visit !== null) writer.text(OWNER_PHRASES.byOn(dayWords(visit.on), visit.fitter, report.practiceName), TEXT.small);
   writer.gap(3);
   writer.text(headline, TEXT.headline, true);
+  if (report.form !== null) {
+    const { traits, topline, heightMm } = report.form;
+    const form = formOfHorse(traits, topline, { heightMm, mule: isMule(report.horse.kind) });
+    writer.drawing(penLines(form).map((line) => ({ style: 'bar' as const, points: line.map(([x, y]) => point(x, y)) })));
+    writer.text(topline === null ? OWNER_PHRASES.horseAsRead : OWNER_PHRASES.horseAsMeasured, TEXT.small);
+  }
   for (const p of parts) {
     writer.gap(4);
     // a heading stays with what it is the heading of

@@ -23,6 +23,40 @@ const n = (v: number): string => v.toFixed(2);
 export const partPath = (part: HorsePart, form: HorseForm, box: HorseBox): string =>
   closedThrough(HORSE_PARTS[part].map((p: OutlinePoint) => ({ at: inBox(box, formed(p, form)), corner: p[2] === 'c' })));
 
+/** How many straight pieces stand for one stretch of an outline on paper. */
+const PIECES = 5;
+
+/** From the furthest to the nearest; each hides what lies behind it. */
+const LAYERS: readonly HorsePart[] = ['farHind', 'farFore', 'tail', 'body', 'mane', 'forelock'];
+
+/**
+ * The horse as lines for a pen that can't fill, in its own units, y up: what a nearer part hides is left out.
+ * @returns open lines, each through its points
+ */
+export function penLines(form: HorseForm): (readonly Place[])[] {
+  const rings = LAYERS.map((part) => smoothed(HORSE_PARTS[part].map((p: OutlinePoint) => ({ at: formed(p, form), corner: p[2] === 'c' }))));
+  return rings.flatMap((ring, i) => seen([...ring, ring[0]!], rings.slice(i + 1)));
+}
+
+/** The stretches of a line that no ring covers. */
+function seen(line: readonly Place[], over: readonly (readonly Place[])[]): Place[][] {
+  const runs: Place[][] = [[]];
+  for (const point of line) {
+    if (!over.some((ring) => within(point, ring))) runs.at(-1)!.push(point);
+    else if (runs.at(-1)!.length > 0) runs.push([]);
+  }
+  return runs.filter((run) => run.length > 1);
+}
+
+/** By how often a ray from it crosses the ring. */
+function within([x, y]: Place, ring: readonly Place[]): boolean {
+  const crossings = ring.filter(([x1, y1], i) => {
+    const [x2, y2] = ring[(i + 1) % ring.length]!;
+    return y1 > y !== y2 > y && x < x1 + ((y - y1) / (y2 - y1)) * (x2 - x1);
+  });
+  return crossings.length % 2 === 1;
+}
+
 /** A chalked line as a path's `d`. */
 export function chalkedPath(line: ChalkedId, form: HorseForm, box: HorseBox, byX = 0): string {
   const points = CHALKED[line].map((p: Place) => inBox(box, formed([p[0] + byX, p[1]], form)));
@@ -81,8 +115,10 @@ interface Knot {
   readonly corner: boolean;
 }
 
+type Stretch = readonly [from: Place, a: Place, b: Place, to: Place];
+
 /** A closed line through points, smooth but for its corners: each stretch a cubic whose ends aim along their neighbours. */
-function closedThrough(knots: readonly Knot[]): string {
+function stretchesThrough(knots: readonly Knot[]): Stretch[] {
   const count = knots.length;
   const knot = (i: number): Knot => knots[(i + count) % count]!;
   const aim = (i: number): Place => {
@@ -90,10 +126,24 @@ function closedThrough(knots: readonly Knot[]): string {
     const [before, after] = [knot(i - 1).at, knot(i + 1).at];
     return [(after[0] - before[0]) / 6, (after[1] - before[1]) / 6];
   };
-  const stretches = knots.map((_, i) => {
+  return knots.map((_, i): Stretch => {
     const [from, to] = [knot(i).at, knot(i + 1).at];
     const [a, b] = [aim(i), aim(i + 1)];
-    return `C${n(from[0] + a[0])} ${n(from[1] + a[1])} ${n(to[0] - b[0])} ${n(to[1] - b[1])} ${n(to[0])} ${n(to[1])}`;
+    return [from, [from[0] + a[0], from[1] + a[1]], [to[0] - b[0], to[1] - b[1]], to];
   });
-  return `M${n(knot(0).at[0])} ${n(knot(0).at[1])}${stretches.join('')}Z`;
+}
+
+function closedThrough(knots: readonly Knot[]): string {
+  const all = stretchesThrough(knots);
+  const pair = ([x, y]: Place): string => `${n(x)} ${n(y)}`;
+  return `M${pair(all[0]![0])}${all.map(([, a, b, to]) => `C${pair(a)} ${pair(b)} ${pair(to)}`).join('')}Z`;
+}
+
+/** The same line as points. */
+function smoothed(knots: readonly Knot[]): Place[] {
+  const between = (t: number, i: 0 | 1, [p, a, b, q]: Stretch): number =>
+    (1 - t) ** 3 * p[i] + 3 * t * (1 - t) ** 2 * a[i] + 3 * t ** 2 * (1 - t) * b[i] + t ** 3 * q[i];
+  return stretchesThrough(knots).flatMap((s) =>
+    Array.from({ length: PIECES }, (_, k): Place => [between(k / PIECES, 0, s), between(k / PIECES, 1, s)]),
+  );
 }

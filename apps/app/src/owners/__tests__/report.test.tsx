@@ -113,6 +113,17 @@ describe('a report', () => {
         if (item.kind === 'line') expect(item.points.every((p) => p.yMm >= 0 && p.yMm <= 210 && p.zMm >= 0)).toBe(true);
   });
 
+  it('the horse is on paper too, pulled by what was read, as one pen draws it; without its shape there is none', () => {
+    const penned = (form: Report['form']) =>
+      reportPages({ ...REPORT, form }, '2026-10-01')[0]!.fixed.flatMap((i) => (i.kind === 'line' && i.style === 'bar' ? [i.points] : []));
+    const lines = penned(REPORT.form);
+    expect(lines.length).toBeGreaterThan(3);
+    const across = lines.flat().map((p) => p.yMm);
+    expect(Math.max(...across) - Math.min(...across)).toBeGreaterThan(50);
+    expect(penned({ ...REPORT.form!, traits: [] })).not.toEqual(lines);
+    expect(penned(null)).toEqual([]);
+  });
+
   it('a heading stays with its drawing or its first line, wherever the page ends', () => {
     for (let lines = 0; lines < 60; lines++) {
       const said = Array.from({ length: lines }, (_, i) => `Line ${i}`).join('\n');

@@ -3,7 +3,7 @@ import { PLAIN, formed } from '../form';
 import { PLAIN_MEASURES, formOfHorse } from '../form-of-horse';
 import { ANATOMY, HORSE_PARTS } from '../outline';
 import { BACK_FROM_ABOVE, FELT_FROM_ABOVE, FELT_FROM_BELOW, HALF_FROM_ABOVE, onPlan } from '../above';
-import { TRUNK, WHOLE_HORSE, chalkedPath, partPath, placeIn, planLine, planPath } from '../paths';
+import { TRUNK, WHOLE_HORSE, chalkedPath, partPath, penLines, placeIn, planLine, planPath } from '../paths';
 
 const at = (id: keyof typeof ANATOMY, form = PLAIN) => formed(ANATOMY[id], form);
 const chosen = (trait: Trait['trait'], value: Trait['value']): Trait => ({ trait, value, source: { from: 'chosen', factId: 'f' } });
@@ -56,6 +56,25 @@ describe('the horse', () => {
     }
     expect(placeIn('withers', PLAIN, TRUNK)).toEqual([ANATOMY.withers[0] - TRUNK.left, TRUNK.top - ANATOMY.withers[1]]);
     expect(chalkedPath('groove', PLAIN, WHOLE_HORSE, 2)).not.toBe(chalkedPath('groove', PLAIN, WHOLE_HORSE));
+  });
+});
+
+describe('the horse for a pen', () => {
+  const lines = penLines(PLAIN);
+  const on = ([x, y]: readonly [number, number]) => lines.some((line) => line.some((p) => Math.hypot(p[0] - x, p[1] - y) < 1e-9));
+
+  it('goes through the points that its paths go through, where nothing nearer hides them', () => {
+    for (const id of ['muzzle', 'back', 'belly', 'nearHoof'] as const) {
+      const at = { muzzle: [-44.6, 95.2], back: [47, 94.3], belly: [46, 53.6], nearHoof: [3.4, 0] } as const;
+      expect([id, on(at[id])]).toEqual([id, true]);
+    }
+    // the far legs' tops lie behind the trunk, the crest behind the mane
+    expect([on([25.6, 50]), on([26, 56]), on([80, 60]), on([7, 111.5])]).toEqual([true, false, false, false]);
+  });
+
+  it('is as smooth as the path: no piece is longer than a fifth of its stretch and a little', () => {
+    const steps = lines.flatMap((line) => line.slice(1).map((p, i) => Math.hypot(p[0] - line[i]![0], p[1] - line[i]![1])));
+    expect(Math.max(...steps)).toBeLessThan(4);
   });
 });
 

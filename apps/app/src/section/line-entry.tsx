@@ -1,21 +1,24 @@
 import { SECTION_PHRASES } from '../words/section-phrases';
 import { TakesBottom } from './takes-bottom';
-import { type BendsReading, ENOUGH_TAKES, type LineStation, MOST_TAKES, profileWarnings } from '@fulcra/core';
+import { type BendsReading, ENOUGH_TAKES, type Lengthwise, type LineStation, MOST_TAKES, profileWarnings } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { YStack } from 'tamagui';
+import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Columns } from '../ui/columns';
 import { Screen } from '../ui/screen';
 import { Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
+import { dayWords } from '../words/measure-words';
 import { STATION_WORDS } from '../words/station-words';
 import { DropsEntry } from './drops-entry';
 import { LineCanvas } from './line-canvas';
 import { type DraftLine, draftLine, emptyLine, lineReadingOf, nextLine, undoneLine, LINE_DRAFT, LINE_WAY_DRAFT } from './line-draft';
-import { plainReading } from './plain-reading';
+import { UNDRAFTED, plainReading } from './plain-reading';
 import { ClosedVisit, TakeProblems, TakesSoFar } from './take-parts';
 import { useDraftHistory } from './use-draft-history';
+import { useKnownLine } from './use-known-line';
 import { useTakeWrites } from './use-take-writes';
 import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
 import { CurvePanel } from '../sensor';
@@ -65,6 +68,9 @@ export function LineEntry({ visitId, loaded, station }: LineEntryProps) {
           {way === 'drops' && !loaded.closed ? <DropsEntry draft={draft} onChange={setDraft} onTyping={entry.setTyping} /> : null}
           {way === 'sensor' && !loaded.closed ? <CurvePanel station={station} onReading={entry.setBends} onPress={entry.save} /> : null}
           <TakeProblems problems={entry.problems} warnings={entry.warnings} />
+          {entry.last !== null && !loaded.closed && entry.reading === null ? (
+            <Button label={SECTION_PHRASES.asLastTime(dayWords(entry.last.day))} onPress={entry.sayAsLast} />
+          ) : null}
           <TakesSoFar loaded={loaded} measurement={measurement} enough={enough} onWithdraw={entry.withdraw} onPutBack={entry.putBack} />
           <Small>{STATION_WORDS[station].how}</Small>
         </YStack>
@@ -87,6 +93,7 @@ function useLineEntry({ visitId, loaded, station }: LineEntryProps) {
   const outcome = useMemo(() => (reading === null ? null : draftLine(draft, bends)), [reading, draft, bends]);
   const live = outcome?.ok ? outcome.value : null;
   const full = measurement.takes.length >= MOST_TAKES;
+  const last = useKnownLine(loaded.page, station, measurement);
   const begun = way !== 'sensor' && reading !== null;
   const save = async (): Promise<void> => {
     setAsked(true);
@@ -104,5 +111,13 @@ function useLineEntry({ visitId, loaded, station }: LineEntryProps) {
     problems: outcome !== null && !outcome.ok && (asked || way === 'sensor') && !typing ? outcome.problems : [],
     warnings: live !== null && station === 'withers' ? profileWarnings(live, loaded.measured.topline.consensus) : [],
     save: () => void save(),
+    last,
+    sayAsLast: () => last !== null && void keep(saidAsLast(last), 0, UNDRAFTED),
   };
 }
+
+const saidAsLast = ({ day, line }: { readonly day: string; readonly line: Lengthwise }) => ({
+  kind: 'asLast' as const,
+  day,
+  points: line.points.map(({ xMm, zMm }) => ({ yMm: xMm, zMm })),
+});

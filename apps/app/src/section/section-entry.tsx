@@ -38,7 +38,7 @@ import {
   WAY_DRAFT,
 } from './draft-take';
 import { GaugeReadout } from './gauge-readout';
-import { plainReading } from './plain-reading';
+import { UNDRAFTED, plainReading } from './plain-reading';
 import { SectionCanvas } from './section-canvas';
 import { ClosedVisit, SlipQuestion, TakeProblems, TakesSoFar } from './take-parts';
 import { useUnitSlip } from './use-unit-slip';
@@ -166,9 +166,6 @@ function useSectionEntry({ visitId, loaded, station }: SectionEntryProps) {
     sayAsLast: () => last !== null && void keep({ kind: 'asLast', day: last.day, points: [...last.section.points] }, atMm, UNDRAFTED),
   };
 }
-
-/** Nothing was being entered. */
-const UNDRAFTED = { back: () => undefined, clear: () => undefined };
 
 const withersOf = (traits: readonly Trait[]): WithersShape | null =>
   (traits.find((t) => t.trait === 'withers')?.value as WithersShape | undefined) ?? null;

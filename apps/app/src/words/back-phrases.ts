@@ -36,13 +36,15 @@ export const BACK_PHRASES = {
   sinceDownTo: (day: string, depthMm: number): string => `Since ${day}, down to ${lengthWords(depthMm)}`,
   flatter: (signed: string): string => `, ${signed}° flatter`,
   cm: (rest: string, signed: string, signed2: string, rest2: string): string => `${rest}: ${signed} cm² (${signed2} %)${rest2}`,
-  dipAtTo: (mm: string, mm2: string, rest: string, mm3: string, mm4: string): string =>
-    `Dip ${mm} at ${mm2}; ${rest} ${mm3} to the last rib; withers ${mm4} over the low point`,
+  toLastRib: 'the last rib',
+  toEndOfTracing: 'the end of the tracing, for no last rib was found',
+  dipAtTo: (mm: string, mm2: string, rest: string, mm3: string, to: string, mm4: string): string =>
+    `Dip ${mm} at ${mm2}; ${rest} ${mm3} to ${to}; withers ${mm4} over the low point`,
   asGoodAs: '; as good as straight',
   tightestBendA: (mm: string): string => `; tightest bend a radius of ${mm}`,
   croupTheWithers: (mm: string, rest: string): string => `; croup ${mm} ${rest} the withers`,
-  alongTheCurve: (mm: string, mm2: string, rest: string, rest2: string): string =>
-    `Front section to last rib: ${mm} along the curve, ${mm2} straight (from the scapula it is further)${rest}${rest2}`,
+  alongTheCurve: (to: string, mm: string, mm2: string, rest: string, rest2: string): string =>
+    `Front section to ${to}: ${mm} along the curve, ${mm2} straight (from the scapula it is further)${rest}${rest2}`,
   trend: (dates: number): string => `Trend a month, over ${countWords(dates, 'date')}`,
   trendDirection: (perMonth: number, unit: string): string => `${changeWords(perMonth, 1)} ${unit}`,
   trendInterval: (perMonth: number, least: number, most: number, percent: number, unit: string): string =>

@@ -15,7 +15,7 @@ export type TakeReading =
 /** What was written down along the spine. */
 export type LineReading =
   { readonly kind: 'line'; readonly line: readonly PointXZ[] } | { readonly kind: 'drops'; readonly drops: readonly DropAt[] } | BendsTake;
-/** Nobody measured: a hand says that it is as the last visit found it. The points are what was found then. */
+/** Nobody measured: a hand says that it is as the last visit found it. The points are what was found then; of a line, along it. */
 export interface AsLastReading {
   readonly kind: 'asLast';
   /** Day of the visit that measured it, YYYY-MM-DD. */
@@ -33,6 +33,8 @@ export interface Take {
 export interface LineTake {
   readonly id: string;
   readonly line: Lengthwise;
+  /** As of a take across. */
+  readonly asLast?: string;
 }
 
 /** Most takes one station keeps; more than this is a horse that won't stand still. */
@@ -52,8 +54,8 @@ export function sectionFromReading(reading: AnyReading): Outcome<Section> {
 export function lineFromReading(reading: AnyReading): Outcome<Lengthwise> {
   if (reading.kind === 'line') return lengthwiseFromPoints(reading.line);
   if (reading.kind === 'drops') return lengthwiseFromDrops(reading.drops);
-  if (reading.kind !== 'bends') return refused(problem('TAKE_OTHER_DIRECTION', { kind: reading.kind }));
-  const points = pointsFromBends(reading);
+  if (reading.kind !== 'bends' && reading.kind !== 'asLast') return refused(problem('TAKE_OTHER_DIRECTION', { kind: reading.kind }));
+  const points = reading.kind === 'asLast' ? done([...reading.points]) : pointsFromBends(reading);
   return points.ok ? lengthwiseFromPoints(points.value.map((p) => ({ xMm: p.yMm, zMm: p.zMm }))) : points;
 }
 
@@ -75,9 +77,11 @@ export function readTakes(readings: Readings): Readable<Take> {
 }
 
 export function readLineTakes(readings: Readings): Readable<LineTake> {
-  const outcomes = readings.map(({ id, reading }) => ({ id, outcome: lineFromReading(reading) }));
+  const outcomes = readings.map(({ id, reading }) => ({ id, reading, outcome: lineFromReading(reading) }));
   return {
-    takes: outcomes.flatMap(({ id, outcome }) => (outcome.ok ? [{ id, line: outcome.value }] : [])),
+    takes: outcomes.flatMap(({ id, outcome, reading }) =>
+      outcome.ok ? [{ id, line: outcome.value, ...(reading.kind === 'asLast' && { asLast: reading.day }) }] : [],
+    ),
     unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
   };
 }

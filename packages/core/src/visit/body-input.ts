@@ -13,6 +13,7 @@ export function bodyInputOf({ sections, topline, landmarks }: MeasuredVisit, fac
       return consensus === null ? [] : [{ station, xMm: takenAtMm, section: consensus, spread: takesSpread(accepted) }];
     }),
     topline: topline.consensus,
+    toplineAsLast: topline.accepted.some((t) => t.asLast !== undefined),
     landmarks,
     liftMm: liftOfFacts(facts),
   };

@@ -16,6 +16,11 @@ const found = errorsOf();
 const { landmarkMm, placeMm } = MEASURING_ERRORS;
 const together = (...sds: number[]): number => SDS_OF_90 * Math.hypot(...sds);
 
+const tripled = ({ tiltDeg, sagMm }: typeof MEASURING_ERRORS.topline) => ({
+  tiltDeg: MEASURING_ERRORS.byEyeTimes * tiltDeg,
+  sagMm: MEASURING_ERRORS.byEyeTimes * sagMm,
+});
+
 describe('how far off a number may be', () => {
   it('a distance to one landmark has the error of landmark and placing together', () => {
     // the tree's end against the last rib; the blade further back on either side counts, so each side half the time
@@ -60,6 +65,18 @@ describe('how far off a number may be', () => {
     const none = errorsOf(undefined, { ...input, topline: null });
     expect(none.withersOver!.half).toBeGreaterThan(1.5 * found.withersOver!.half);
     expect(none.seatLevel).toBeUndefined();
+  });
+
+  it('a topline said to be as last time errs three times as far as a traced one, and what rests on it says so', () => {
+    const said: BodyInput = { ...input, toplineAsLast: true };
+    const three = errorsOf({ ...MEASURING_ERRORS, topline: tripled(MEASURING_ERRORS.topline) });
+    expect(errorsOf(undefined, said).seatLevel!.half).toBeCloseTo(three.seatLevel!.half, 6);
+    expect(three.seatLevel!.half).toBeGreaterThan(1.2 * found.seatLevel!.half);
+    const byEye = (of: BodyInput) => {
+      const body = bodyFrom(of);
+      return body.ok ? body.value.byEye.filter((need) => need === 'topline') : null;
+    };
+    expect([byEye(input), byEye(said)]).toEqual([[], ['topline']]);
   });
 
   it('asked again it is the same', () => expect(errorsOf()).toEqual(found));

@@ -21,16 +21,19 @@ export interface MeasuredStation {
 export interface BodyInput {
   readonly stations: readonly MeasuredStation[];
   readonly topline: Lengthwise | null;
+  /** The topline was said to be as last time, not traced. */
+  readonly toplineAsLast?: boolean;
   readonly landmarks: Landmarks;
   readonly liftMm: number | null;
 }
 
-/** What of the sections nobody measured: they were said to be as last time. */
-const asLastOf = (stations: readonly MeasuredStation[]): Need[] => {
+/** What of sections and topline nobody measured: they were said to be as last time. */
+const asLastOf = ({ stations, toplineAsLast = false }: BodyInput): Need[] => {
   const those = stations.filter((s) => s.spread.asLast === true);
   return [
     ...(those.some((s) => s.station === 'front') ? ['frontSection' as const] : []),
     ...(those.length > 0 ? ['wholeBack' as const] : []),
+    ...(toplineAsLast ? ['topline' as const] : []),
   ];
 };
 
@@ -48,7 +51,7 @@ export function bodyFrom(input: BodyInput): Outcome<HorseBody> {
       landmarks,
       stationsMm: Object.fromEntries(EDGE_STATIONS.map((s) => [s, at(s)])) as Record<EdgeStation, number>,
       liftMm,
-      asLast: asLastOf(stations),
+      asLast: asLastOf(input),
       front: front === undefined ? null : { section: prepareSection(front.section), takenAtMm: front.xMm },
     }),
   );

@@ -38,13 +38,18 @@ export interface ErrorSource {
 }
 
 /** Everything that may have been measured otherwise of a horse; what wasn't measured at all has no error. */
-export function errorSources({ stations, topline, landmarks }: BodyInput, errors: MeasuringErrors): ErrorSource[] {
+export function errorSources({ stations, topline, toplineAsLast = false, landmarks }: BodyInput, errors: MeasuringErrors): ErrorSource[] {
   const line = topline === null ? errors.noTopline : errors.topline;
+  const times = toplineAsLast ? errors.byEyeTimes : 1;
   return [
     ...stations.flatMap(({ station }) => SIDES.flatMap((side) => handSources(station, side))),
     ...placeSources(landmarks, errors),
-    { id: 'topline', station: null, otherwise: withLine((x, [from, to]) => Math.tan(radFromDeg(line.tiltDeg)) * (x - (from + to) / 2)) },
-    { id: 'topline', station: null, otherwise: withLine((x, [from, to]) => line.sagMm * hump((x - from) / (to - from))) },
+    {
+      id: 'topline',
+      station: null,
+      otherwise: withLine((x, [from, to]) => Math.tan(radFromDeg(times * line.tiltDeg)) * (x - (from + to) / 2)),
+    },
+    { id: 'topline', station: null, otherwise: withLine((x, [from, to]) => times * line.sagMm * hump((x - from) / (to - from))) },
     {
       id: 'placement',
       station: null,

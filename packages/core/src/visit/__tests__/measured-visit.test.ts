@@ -115,6 +115,11 @@ describe('what is measured', () => {
       ['lastRib', 400, true],
     ]);
     expect(input.liftMm).toBe(21);
+    expect(input.toplineAsLast).toBe(false);
+    const points = [0, 100, 200, 300, 420].map((x) => ({ yMm: x, zMm: -x / 30 }));
+    const said = taken('topline', 0, { reading: { kind: 'asLast', day: '2026-09-18', points } });
+    expect(bodyInputOf(measured([...takes, said]), []).toplineAsLast).toBe(true);
+    expect(bodyInputOf(measured([...takes, said, line('topline')]), []).toplineAsLast).toBe(false);
     expect(measuredStations(measured(takes)).map((s) => s.xMm)).toEqual([52, 400]);
   });
 });

@@ -62,6 +62,25 @@ describe('what the takes of one station say together', () => {
     expect(sectionMeasurement([said, { ...said, id: 'm' }], 'front', 47).takes.map((t) => t.id)).toEqual(['m']);
   });
 
+  it('a line said to be as last time: doubtful, and put aside by one that is traced', () => {
+    const line = Array.from({ length: 12 }, (_, i) => ({ xMm: 40 * i, zMm: -0.002 * (40 * i) ** 2 }));
+    const along = (id: string, reading: RecordedTake['reading']): RecordedTake => ({
+      ...three[0]!,
+      id,
+      station: 'topline',
+      takenAtMm: 0,
+      reading,
+    });
+    const said = along('l', { kind: 'asLast', day: '2026-09-18', points: line.map((p) => ({ yMm: p.xMm, zMm: p.zMm })) });
+    const traced = along('t', { kind: 'line', line });
+    const [alone, same] = [lineMeasurement([said], 'topline'), lineMeasurement([traced], 'topline')];
+    expect(alone).toMatchObject({ peg: 'doubtful', takes: [{ id: 'l', asLast: '2026-09-18' }] });
+    expect(alone.consensus).toEqual(same.consensus);
+    expect(same.takes[0]).not.toHaveProperty('asLast');
+    expect(lineMeasurement([said, traced], 'topline').takes.map((t) => t.id)).toEqual(['t']);
+    expect(lineMeasurement([said, { ...traced, withdrawn: true }], 'topline').takes.map((t) => t.id)).toEqual(['l']);
+  });
+
   it('three that agree: measured, where the last of them was taken', () => {
     const made = sectionMeasurement([three[0]!, three[1]!, { ...three[2]!, takenAtMm: 53 }], 'front', 47);
     expect(made).toMatchObject({ peg: 'measured', everTaken: 3, takenAtMm: 53 });

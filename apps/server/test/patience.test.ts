@@ -2,6 +2,7 @@ import { type AddressInfo, type Socket, connect, createServer } from 'node:net';
 import { type DataSource } from 'typeorm';
 import { openDatabase } from '../src/open-database';
 import { asFulcraError } from '../src/platform/errors/plugin';
+import { PATIENCE } from '../src/platform/db/patience';
 import { newDatabase } from './running-server';
 
 const SHORT = { connectionMs: 400, answerMs: 1500, hungMs: 2500, lockS: 1 };
@@ -61,6 +62,16 @@ async function stoppableLine(url: string) {
   };
   return { url: through.toString(), stop };
 }
+
+it('waits so long where nothing else is said: ten seconds for a connection, fifteen for an answer, twenty for one that hangs, five for a lock', async () => {
+  expect(PATIENCE).toEqual({ connectionMs: 10_000, answerMs: 15_000, hungMs: 20_000, lockS: 5 });
+  // a database that hangs is given up after it could have ended the question itself, and a connection is never waited for longer
+  expect(PATIENCE.hungMs).toBeGreaterThan(PATIENCE.answerMs);
+  const db = await openDatabase(await newDatabase());
+  undo.push(() => db.destroy());
+  const limits: object[] = await db.query('SELECT @@SESSION.max_statement_time AS answer, @@SESSION.innodb_lock_wait_timeout AS lock_');
+  expect(limits.map((l) => Object.values(l).map(Number))).toEqual([[15, 5]]);
+});
 
 it('a question that runs too long is ended by the database itself, and its connection goes on', async () => {
   const db = await opened(await newDatabase());

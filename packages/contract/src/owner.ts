@@ -30,12 +30,16 @@ export type MadeLink = z.infer<typeof madeLinkSchema>;
 
 /** What an owner notices, as far as it has a name. */
 export const OWNER_CHANGES = ['slips', 'rubs', 'hair', 'weight', 'work', 'goesDifferently', 'fell', 'other'] as const;
+/** What can be measured at home: lengths in mm, weight in kg. */
+export const HOME_LIMITS = { backLengthMm: [100, 1200], girthMm: [400, 3500], weightKg: [40, 1500] } as const;
+const within = ([least, most]: readonly [number, number]) => z.number().min(least).max(most).nullable();
+
 /** Answers from home before a visit; lengths as the tape shows them, mm. */
 const homeSchema = z.object({
   kind: z.literal('home'),
-  backLengthMm: z.number().min(100).max(1200).nullable(),
-  girthMm: z.number().min(400).max(3500).nullable(),
-  weightKg: z.number().min(40).max(1500).nullable(),
+  backLengthMm: within(HOME_LIMITS.backLengthMm),
+  girthMm: within(HOME_LIMITS.girthMm),
+  weightKg: within(HOME_LIMITS.weightKg),
   /** Questions on how the horse stood for its pictures, answered yes. */
   stood: z
     .array(z.enum(['level', 'square', 'headLow', 'noRider']))

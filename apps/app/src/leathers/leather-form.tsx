@@ -1,5 +1,5 @@
 import { type LeatherFields, LEATHER_LIMITS } from '@fulcra/contract';
-import { EYE_TO_TREAD_MM, LEATHER_KINDS, type LeatherKind } from '@fulcra/core';
+import { EYE_TO_TREAD_MM, LEATHER_KINDS, NEW_PAIRS, type LeatherKind } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { z } from 'zod';
@@ -11,6 +11,7 @@ import { Choice } from '../ui/choice';
 import { FormField } from '../ui/form-field';
 import { Small } from '../ui/text';
 import { KIND_WORDS, LEATHERS_PHRASES } from '../words/leathers-phrases';
+import { draftInUnit, readLength, typedLength } from '../words/typed-length';
 
 /** What is typed about a pair, as typed. */
 const typedSchema = z.object({
@@ -25,10 +26,10 @@ const typedSchema = z.object({
 });
 type Typed = z.infer<typeof typedSchema>;
 const DRAFT: DraftSpec<Typed> = { version: 1, schema: typedSchema };
-const EMPTY: Typed = {
-  ...{ name: '', spacing: '25', holes: '16', firstHole: '1', newOn: '' },
-  ...{ eyeToTread: String(EYE_TO_TREAD_MM), ironWidth: '', note: '' },
-};
+const empty = (): Typed => ({
+  ...{ name: '', holes: '16', firstHole: '1', newOn: '', ironWidth: '', note: '' },
+  ...{ spacing: typedLength(NEW_PAIRS[0].spacingMm), eyeToTread: typedLength(EYE_TO_TREAD_MM) },
+});
 const RANGES = {
   spacing: LEATHER_LIMITS.spacingMm,
   holes: LEATHER_LIMITS.holes,
@@ -38,6 +39,8 @@ const RANGES = {
 } as const;
 
 type TypedLeather = Omit<LeatherFields, 'kind' | 'riderId' | 'saddleId'>;
+const LENGTHS: ReadonlySet<keyof Typed> = new Set(['spacing', 'eyeToTread', 'ironWidth']);
+const lengthIn = (text: string): number => readLength(text) ?? Number.NaN;
 const numberIn = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
@@ -49,33 +52,34 @@ export const leatherFormSchema: z.ZodType<TypedLeather, Typed> = typedSchema
     for (const field of ['spacing', 'holes', 'firstHole', 'eyeToTread', 'ironWidth'] as const) {
       if (field === 'ironWidth' && typed[field].trim() === '') continue;
       const [least, most] = RANGES[field];
-      const value = numberIn(typed[field]);
+      const length = LENGTHS.has(field);
+      const value = length ? lengthIn(typed[field]) : numberIn(typed[field]);
       const whole = field === 'holes' || field === 'firstHole';
       if (!(value >= least && value <= most) || (whole && !Number.isInteger(value)))
-        problem(field, LEATHERS_PHRASES.needsNumber(least, most));
+        problem(field, length ? LEATHERS_PHRASES.needsLength(least, most) : LEATHERS_PHRASES.needsNumber(least, most));
     }
     const day = typed.newOn.trim();
     if (day !== '' && (!DAY.test(day) || Number.isNaN(Date.parse(day)))) problem('newOn', LEATHERS_PHRASES.needsDay);
   })
   .transform((typed) => ({
     name: typed.name.trim(),
-    spacingMm: numberIn(typed.spacing),
+    spacingMm: lengthIn(typed.spacing),
     holes: numberIn(typed.holes),
     firstHole: numberIn(typed.firstHole),
     newOn: typed.newOn.trim() === '' ? null : typed.newOn.trim(),
-    eyeToTreadMm: numberIn(typed.eyeToTread),
-    ironWidthMm: typed.ironWidth.trim() === '' ? null : numberIn(typed.ironWidth),
+    eyeToTreadMm: lengthIn(typed.eyeToTread),
+    ironWidthMm: readLength(typed.ironWidth),
     note: typed.note,
   }));
 
 const typedOf = (l: LeatherFields): Typed => ({
   name: l.name,
-  spacing: String(l.spacingMm),
+  spacing: typedLength(l.spacingMm),
   holes: String(l.holes),
   firstHole: String(l.firstHole),
   newOn: l.newOn ?? '',
-  eyeToTread: String(l.eyeToTreadMm),
-  ironWidth: l.ironWidthMm === null ? '' : String(l.ironWidthMm),
+  eyeToTread: typedLength(l.eyeToTreadMm),
+  ironWidth: typedLength(l.ironWidthMm),
   note: l.note,
 });
 
@@ -90,7 +94,7 @@ const NOBODY = 'nobody';
 
 /** What a pair is made like, and whose it is. */
 export function LeatherForm({ draft, was, onDone }: LeatherFormProps) {
-  const { form, forget } = useDraftForm(draft, DRAFT, was === null ? EMPTY : typedOf(was), leatherFormSchema);
+  const { form, forget } = useDraftForm(draftInUnit(draft), DRAFT, was === null ? empty() : typedOf(was), leatherFormSchema);
   const { control } = form;
   const [kind, setKind] = useState<LeatherKind>(was?.kind ?? 'looped');
   const [riderId, setRiderId] = useState(was?.riderId ?? null);

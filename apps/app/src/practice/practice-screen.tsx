@@ -15,6 +15,7 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Body, Heading, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
+import { typedLength } from '../words/typed-length';
 import { PRACTICE_PHRASES } from '../words/practice-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { SCHOOLS_PHRASES } from '../words/schools-phrases';
@@ -110,9 +111,11 @@ function Bands({ habits, put }: HabitsProps) {
   );
 }
 
+const typedLengths = (mm: readonly number[]): string => mm.map(typedLength).join(', ');
+
 function Lengths({ habits, put }: HabitsProps) {
-  const [looped, setLooped] = useState(habits.stockLengthsMm.looped.join(', '));
-  const [single, setSingle] = useState(habits.stockLengthsMm.single.join(', '));
+  const [looped, setLooped] = useState(typedLengths(habits.stockLengthsMm.looped));
+  const [single, setSingle] = useState(typedLengths(habits.stockLengthsMm.single));
   const [tried, setTried] = useState(false);
   const read = { looped: readLengths(looped), single: readLengths(single) };
   const keep = () => {

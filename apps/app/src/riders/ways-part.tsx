@@ -10,6 +10,7 @@ import { Sheet } from '../ui/sheet';
 import { Stepper } from '../ui/stepper';
 import { Body, Heading, Small } from '../ui/text';
 import { INJURY_WORDS, PURPOSE_WORDS, RIDERS_PHRASES } from '../words/riders-phrases';
+import { readLength } from '../words/typed-length';
 
 export interface RiderPart {
   readonly rider: Rider;
@@ -89,8 +90,8 @@ export function Uneven({ onKeep }: { readonly onKeep: (uneven: NonNullable<Rider
   const [reason, setReason] = useState('');
   const [problem, setProblem] = useState<string | null>(null);
   const keep = (): void => {
-    const offLongerMm = Number(mm.trim().replace(',', '.').replace('−', '-'));
-    const read = mm.trim() !== '' && Number.isFinite(offLongerMm) && Math.abs(offLongerMm) <= UNEVEN_LIMITS.mostMm;
+    const offLongerMm = readLength(mm);
+    const read = offLongerMm !== null && Math.abs(offLongerMm) <= UNEVEN_LIMITS.mostMm;
     if (!read || by.trim() === '' || reason.trim().length < UNEVEN_LIMITS.leastReason) setProblem(RIDERS_PHRASES.unevenNeeds);
     else onKeep({ offLongerMm, by: by.trim(), reason: reason.trim() });
   };

@@ -11,6 +11,7 @@ import { FormField } from '../ui/form-field';
 import { Small } from '../ui/text';
 import { TACK_PHRASES } from '../words/tack-phrases';
 import { ELASTIC_WORDS, MATERIAL_WORDS } from '../words/tack-words';
+import { draftInUnit, readLength, typedLength } from '../words/typed-length';
 
 const typedSchema = z.object({ name: z.string(), length: z.string(), newOn: z.string(), note: z.string() });
 type Typed = z.infer<typeof typedSchema>;
@@ -23,18 +24,18 @@ export const girthFormSchema: z.ZodType<TypedGirth, Typed> = typedSchema
   .superRefine(({ name, length, newOn }, context) => {
     const problem = (path: keyof Typed, message: string): void => context.addIssue({ code: 'custom', path: [path], message });
     if (name.trim() === '') problem('name', TACK_PHRASES.needsName);
-    const mm = Number(length.trim().replace(',', '.'));
-    if (length.trim() !== '' && !(mm >= least && mm <= most)) problem('length', TACK_PHRASES.needsLength(least, most));
+    const mm = readLength(length);
+    if (mm !== null && !(mm >= least && mm <= most)) problem('length', TACK_PHRASES.needsLength(least, most));
     if (newOn.trim() !== '' && !daySchema.safeParse(newOn.trim()).success) problem('newOn', TACK_PHRASES.needsDay);
   })
   .transform(({ name, length, newOn, note }) => ({
     name: name.trim(),
-    lengthMm: length.trim() === '' ? null : Number(length.trim().replace(',', '.')),
+    lengthMm: readLength(length),
     newOn: newOn.trim() === '' ? null : newOn.trim(),
     note,
   }));
 
-const typedOf = (g: GirthFields): Typed => ({ name: g.name, length: String(g.lengthMm ?? ''), newOn: g.newOn ?? '', note: g.note });
+const typedOf = (g: GirthFields): Typed => ({ name: g.name, length: typedLength(g.lengthMm), newOn: g.newOn ?? '', note: g.note });
 const MATERIALS = GIRTH_MATERIALS.map((value) => ({ value, label: MATERIAL_WORDS[value] }));
 const ELASTICS = GIRTH_ELASTICS.map((value) => ({ value, label: ELASTIC_WORDS[value] }));
 const NONE = 'none';
@@ -48,7 +49,7 @@ export interface GirthFormProps {
 /** What a girth is made like, and the saddle it goes with. */
 export function GirthForm({ draft, was, onDone }: GirthFormProps) {
   const start = was === null ? { name: '', length: '', newOn: '', note: '' } : typedOf(was);
-  const { form, forget } = useDraftForm(draft, DRAFT, start, girthFormSchema);
+  const { form, forget } = useDraftForm(draftInUnit(draft), DRAFT, start, girthFormSchema);
   const [material, setMaterial] = useState(was?.material ?? 'leather');
   const [elastic, setElastic] = useState(was?.elastic ?? 'none');
   const [saddleId, setSaddleId] = useState(was?.saddleId ?? null);
@@ -60,7 +61,7 @@ export function GirthForm({ draft, was, onDone }: GirthFormProps) {
   return (
     <YStack gap="$s">
       <FormField control={control} name="name" label={TACK_PHRASES.name} />
-      <FormField control={control} name="length" label={TACK_PHRASES.lengthMm} kind="number" />
+      <FormField control={control} name="length" label={TACK_PHRASES.lengthIn} kind="number" />
       <Small>{TACK_PHRASES.material}</Small>
       <Choice label={TACK_PHRASES.material} value={material} options={MATERIALS} onChange={setMaterial} />
       <Small>{TACK_PHRASES.elastic}</Small>

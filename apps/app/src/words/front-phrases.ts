@@ -1,3 +1,4 @@
+import { ASSUMED_SPREAD, MEASURING_ERRORS } from '@fulcra/core';
 import { lengthNumber, lengthWords, personUnit } from './person-unit';
 import { countWords } from './measure-words';
 /** What the screens of this part say. */
@@ -77,8 +78,10 @@ export const FRONT_PHRASES = {
   recommendedNineRedraws: (includedAngleDeg: number, shape: string, part: string, part2: string): string =>
     `Recommended: ${includedAngleDeg}°, ${shape}; nine redraws in ten lie between ${part}° and ${part2}°.`,
   ofRedraws: (answer: string, count: number, redraws: number): string => `${answer}°: ${count} of ${redraws} redraws`,
-  asLast: 'The section was said to be as last time, not measured today: it errs three times as far as a take.',
-  withOneTake: 'With one take the spread is a default, not measured: 1° and 1.5 mm a side.',
+  asLast: `The section was said to be as last time, not measured today: it errs ${MEASURING_ERRORS.byEyeTimes} times as far as a take.`,
+  get withOneTake() {
+    return `With one take the spread is a default, not measured: ${ASSUMED_SPREAD.sideAngleDeg}° and ${lengthWords(ASSUMED_SPREAD.halfWidthMm)} a side.`;
+  },
   theSectionWas: 'The section was redrawn within the spread of the accepted takes.',
   theRedrawsAre: 'The redraws are of the recommendation, not of the width now shown.',
   narrower: 'Narrower',

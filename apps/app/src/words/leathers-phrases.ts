@@ -1,4 +1,5 @@
-import { lengthWords, personUnit } from './person-unit';
+import { HANG_LIMITS_MM } from '@fulcra/contract';
+import { lengthNumber, lengthWords, personUnit } from './person-unit';
 import { type LeatherKind, type LeatherWay } from '@fulcra/core';
 
 export const KIND_WORDS: Readonly<Record<LeatherKind, string>> = {
@@ -86,8 +87,11 @@ export const LEATHERS_PHRASES = {
   withdrawn: 'withdrawn',
   by: (day: string, hand: string): string => `${day}, by ${hand}`,
   needsName: 'A pair needs a name.',
+  needsLength: (least: number, most: number): string => `A length from ${lengthNumber(least)} to ${lengthWords(most)}.`,
   needsNumber: (least: number, most: number): string => `A number from ${least} to ${most}.`,
   needsDay: 'A day as 2024-03-01, or nothing.',
-  needsTake: 'Both hangs lie between 100 and 1200 mm, and holes on the strap.',
+  get needsTake() {
+    return `Both hangs lie between ${lengthNumber(HANG_LIMITS_MM.least)} and ${lengthWords(HANG_LIMITS_MM.most)}, and holes on the strap.`;
+  },
   oneHole: 'A leather with one hole has one length: nothing can be evened by holes.',
 } as const;

@@ -1,3 +1,5 @@
+import { personUnit } from './person-unit';
+
 /** What owners' reports, links and pages say. */
 export const OWNER_PHRASES = {
   report: 'Owner’s report',
@@ -94,8 +96,12 @@ export const OWNER_PHRASES = {
   saidBefore: 'What you said before',
   homeIntro:
     'Before a visit. Nothing is recognised from a picture: your fitter takes it up when they come. A helper holds the horse; leave it when the horse objects.',
-  homeBack: 'Back length, mm: along the hair line from the back of the shoulder blade to the last rib',
-  homeGirth: 'Round the girth, mm, tape lying flat',
+  get homeBack() {
+    return `Back length, ${personUnit.now()}: along the hair line from the back of the shoulder blade to the last rib`;
+  },
+  get homeGirth() {
+    return `Round the girth, ${personUnit.now()}, tape lying flat`;
+  },
   homeWeight: 'Weight, kg, if you know it',
   wireHow:
     'With a soft wire: press it over the back just behind the shoulder blade, lift it off without bending it, lay it on paper beside a ruler, and mark the near side.',

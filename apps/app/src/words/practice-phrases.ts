@@ -1,4 +1,6 @@
+import { STOCK_LENGTH_LIMITS } from '@fulcra/contract';
 import { type BandSet } from '@fulcra/core';
+import { lengthNumber, lengthWords, personUnit } from './person-unit';
 import { countWords } from './measure-words';
 
 /** What the screen of the practice's own habits says. */
@@ -13,11 +15,15 @@ export const PRACTICE_PHRASES = {
   most: (purpose: string): string => `${purpose}, most`,
   from: 'from',
   to: 'to',
-  lengths: 'Lengths leathers are bought in, mm',
+  get lengths() {
+    return `Lengths leathers are bought in, ${personUnit.now()}`;
+  },
   looped: 'Doubled: the whole strap',
   single: 'Single: hang in the middle hole, without iron',
   lengthsHint: 'Numbers with commas between.',
-  lengthsBad: 'Lengths lie between 200 and 2500 mm, at least one and at most sixty.',
+  get lengthsBad() {
+    return `Lengths lie between ${lengthNumber(STOCK_LENGTH_LIMITS.leastMm)} and ${lengthWords(STOCK_LENGTH_LIMITS.mostMm)}, at least one and at most ${STOCK_LENGTH_LIMITS.mostOfThem}.`;
+  },
   keepLengths: 'Keep these lengths',
   weight: 'Rider and tack over the horse’s weight, %',
   weightNote: 'note',

@@ -1,6 +1,10 @@
 import { lengthWords } from './person-unit';
-import { type CriterionId, PEAK_OVER_MM2 } from '@fulcra/core';
+import { type CriterionId, GRAVITY_N_PER_KG, PEAK_OVER_MM2 } from '@fulcra/core';
 import { type CriterionWords } from './criterion-words-of';
+
+/** An example to hold a push against. */
+const RIDER_ASIDE = { massKg: 80, offsetMm: 50 } as const;
+const asideNm = ({ massKg, offsetMm }: typeof RIDER_ASIDE): string => ((massKg * GRAVITY_N_PER_KG * offsetMm) / 1000).toFixed(0);
 
 /** How far it goes from one stride to the next, in one gait. */
 const creeps = (name: string): CriterionWords => ({
@@ -47,7 +51,7 @@ export const RIDDEN_WORDS: Readonly<Record<RiddenId, CriterionWords>> = {
     lower: '',
     on: 'section',
     how: ({ engine: { pushes } }) =>
-      `The moment at which it no longer stays, tried up to ${pushes.mostNm} Nm. A rider of 80 kg 50 mm to one side makes 40.`,
+      `The moment at which it no longer stays, tried up to ${pushes.mostNm} Nm. A rider of ${RIDER_ASIDE.massKg} kg ${lengthWords(RIDER_ASIDE.offsetMm)} to one side makes ${asideNm(RIDER_ASIDE)}.`,
   },
   yawPush: {
     name: 'Hard to twist, by hand',

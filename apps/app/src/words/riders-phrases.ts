@@ -1,5 +1,5 @@
 import { lengthWords, personUnit } from './person-unit';
-import { type OldInjury } from '@fulcra/contract';
+import { type OldInjury, UNEVEN_LIMITS } from '@fulcra/contract';
 import { type Purpose, type RiderMeasure } from '@fulcra/core';
 
 export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
@@ -78,7 +78,9 @@ export const RIDERS_PHRASES = {
   whyUneven: 'Reason',
   keepUneven: 'Keep this',
   evenAgain: 'Even again',
-  unevenNeeds: 'It takes a number of at most 60 mm, a name and a reason of three letters or more.',
+  get unevenNeeds() {
+    return `It takes a number of at most ${lengthWords(UNEVEN_LIMITS.mostMm)}, a name and a reason of ${UNEVEN_LIMITS.leastReason} letters or more.`;
+  },
   horsesRidden: 'Horses ridden',
   noHorses: 'None is noted. A horse’s riders are chosen with its complaint, at the visit.',
   history: 'History of lengths',

@@ -1,3 +1,6 @@
+import { lengthNumber, personUnit } from './person-unit';
+import { typedLength } from './typed-length';
+
 /** What the screens of the safety walk say. */
 export const TACK_PHRASES = {
   tack: 'Tack',
@@ -13,7 +16,9 @@ export const TACK_PHRASES = {
   keepGirth: 'Keep this girth',
   keepChanges: 'Keep the changes',
   name: 'Name',
-  lengthMm: 'Length from end to end, mm',
+  get lengthIn() {
+    return `Length from end to end, ${personUnit.now()}`;
+  },
   material: 'Material',
   elastic: 'Elastic',
   newOn: 'New since (year-month-day)',
@@ -22,7 +27,7 @@ export const TACK_PHRASES = {
   noSaddle: 'none',
   needsName: 'A girth needs a name.',
   needsDay: 'A day as 2024-03-01, or nothing.',
-  needsLength: (least: number, most: number): string => `A number from ${least} to ${most}, or nothing.`,
+  needsLength: (least: number, most: number): string => `A number from ${lengthNumber(least)} to ${lengthNumber(most)}, or nothing.`,
   notHere: 'This is not here',
   mayHave: 'It may not have been sent from the other device yet.',
   toTheTack: 'To the tack',
@@ -83,5 +88,5 @@ export const TACK_PHRASES = {
   photos: (spot: string): string => `Photos: ${spot}`,
   caution: 'A saddler repairs structure. What you would not ride in, nobody rides in.',
   states: 'How it stands is what was found on it; the last word on each point counts, and unsafe holds until it is mended.',
-  length: (mm: number): string => `${Math.round(mm / 10)} cm`,
+  length: (mm: number): string => `${typedLength(mm)} ${personUnit.now()}`,
 } as const;

@@ -1,6 +1,7 @@
 import { type CriterionId, type EngineSettings, type SitPicture, CURVE_OVER_MM, PEAK_OVER_MM2, schoolById } from '@fulcra/core';
+import { lengthWords } from './person-unit';
 
-const mm = (value: number | null): string => (value === null ? 'not measured' : `${value.toFixed(1)} mm`);
+const mm = (value: number | null): string => (value === null ? 'not measured' : lengthWords(value.toFixed(1)));
 const pct = (share: number): string => `${(100 * share).toFixed(1)} %`;
 
 /** What went into a picture, with what is read off it more than once. */
@@ -31,13 +32,13 @@ function layersLine({ asked }: SitPicture, { stiffnessKPaPerMm: kPaPerMm, harden
   const { filling } = asked.saddle.build.panel;
   const panel = filling === 'none' ? '' : `, ${filling} ${kPaPerMm[filling]}`;
   const felt = asked.setup.pad.kind === 'felt' ? `, felt ${kPaPerMm.feltPad}` : '';
-  return `Springs: tissue ${kPaPerMm.tissue}${panel}${felt} kPa/mm in series, twice as stiff after ${hardeningMm} mm (defaults).`;
+  return `Springs: tissue ${kPaPerMm.tissue}${panel}${felt} kPa/mm in series, twice as stiff after ${lengthWords(hardeningMm)} (defaults).`;
 }
 
 type Lines = (figures: Figures) => string[];
 const pointBehindScapulaLines: Lines = ({ places, asked, frame }) => [
   `Points at ${mm(places.treePointMm)}, panel begins at ${mm(places.panelFrontMm)}.`,
-  `Arch at ${asked.setup.placeMm} mm, points lean ${frame.pointRakeDeg}°.`,
+  `Arch at ${lengthWords(asked.setup.placeMm)}, points lean ${frame.pointRakeDeg}°.`,
   `Behind the drawn-forward edge: points ${mm(places.pointBehindForwardMm)}.`,
 ];
 const channelWidthLines: Lines = ({ places }) => [
@@ -53,7 +54,7 @@ const treeBeforeRibLines: Lines = ({ places }) => [
 const riddenLines: Lines = () => ['The figures stand under In motion, gait by gait; play the stride to see where and when.'];
 const publishedLine = ({ published: { meanKPa, peakKPa } }: EngineSettings): string =>
   `Published levels of the ridden horse, beside it: mean ${meanKPa}, peak ${peakKPa} kPa. Until calibrated on readings, pressures are relative.`;
-const signedMm = (value: number): string => `${value < 0 ? '−' : '+'}${Math.abs(value).toFixed(1)} mm`;
+const signedMm = (value: number): string => `${value < 0 ? '−' : '+'}${lengthWords(Math.abs(value).toFixed(1))}`;
 
 const WORKING: Readonly<Record<CriterionId, Lines>> = {
   sits: ({ pose, loaded, layers, picture }) => [
@@ -64,13 +65,13 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
   withersOver: ({ withers, asked, laid }) => [
     `Least at ${mm(withers.overAtMm)} behind the scapula: ${mm(withers.overMm)}.`,
     `Unloaded, on the front section alone: ${mm(laid?.crownZMm ?? null)}.`,
-    `Pad over the withers taken off: ${asked.setup.pad.thicknessMm} mm.`,
+    `Pad over the withers taken off: ${lengthWords(asked.setup.pad.thicknessMm)}.`,
   ],
   withersBeside: ({ withers }) => [`Near ${mm(withers.besideMm.near)}, off ${mm(withers.besideMm.off)}.`],
   pointBehindScapula: pointBehindScapulaLines,
   panelBehindScapula: pointBehindScapulaLines,
   barBehindForward: ({ places, asked, frame }) => [
-    `Bar at ${mm(places.barMm)}: arch at ${asked.setup.placeMm} mm and ${frame.barMm} mm behind it.`,
+    `Bar at ${mm(places.barMm)}: arch at ${lengthWords(asked.setup.placeMm)} and ${lengthWords(frame.barMm)} behind it.`,
   ],
   channelWidth: channelWidthLines,
   ligamentClear: channelWidthLines,
@@ -82,7 +83,7 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
       : [
           `Near: top ${mm(laid.near.topMm)}, tip ${mm(laid.near.tipMm)}.`,
           `Off: top ${mm(laid.off.topMm)}, tip ${mm(laid.off.tipMm)}.`,
-          `Panel ${laid.padding.panelDepthMm} mm and pad ${laid.padding.padMm} mm between.`,
+          `Panel ${lengthWords(laid.padding.panelDepthMm)} and pad ${lengthWords(laid.padding.padMm)} between.`,
         ],
   middleShare: ({ measures, shape, stiffness }) => [
     `Front ${pct(measures.thirds[0])}, middle ${pct(measures.thirds[1])}, rear ${pct(measures.thirds[2])}.`,
@@ -91,11 +92,11 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
   ],
   bridgeGap: ({ shape, asked }) => [
     `Middle ${mm(shape.bridgeGapMm)}${shape.bridgeAtMm === null ? '' : ` at ${mm(shape.bridgeAtMm)}`}; front ${mm(shape.frontGapMm)}, rear ${mm(shape.rearGapMm)}.`,
-    `Tree curve ${asked.setup.curveMm} mm over ${CURVE_OVER_MM} mm.`,
+    `Tree curve ${lengthWords(asked.setup.curveMm)} over ${lengthWords(CURVE_OVER_MM)}.`,
   ],
   seatLevel: ({ pose, asked, frame }) => [
-    `Pitch ${pose.pitchDeg.toFixed(2)}°, which is ${(Math.tan((pose.pitchDeg * Math.PI) / 180) * frame.lengthMm).toFixed(1)} mm over the tree’s ${frame.lengthMm} mm.`,
-    `Front depth ${asked.setup.frontDepthMm} mm, gusset ${asked.setup.rearDepthMm} mm.`,
+    `Pitch ${pose.pitchDeg.toFixed(2)}°, which is ${lengthWords((Math.tan((pose.pitchDeg * Math.PI) / 180) * frame.lengthMm).toFixed(1))} over the tree’s ${lengthWords(frame.lengthMm)}.`,
+    `Front depth ${lengthWords(asked.setup.frontDepthMm)}, gusset ${lengthWords(asked.setup.rearDepthMm)}.`,
   ],
   roll: ({ measures, pose }) => [
     `Roll ${pose.rollDeg.toFixed(2)}°, yaw ${pose.yawDeg.toFixed(2)}°.`,
@@ -138,7 +139,7 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
             `${p.strap.id} strap at ${mm(p.xMm)}: leans ${p.leanDeg.toFixed(1)}°, ${p.downN.toFixed(0)} N down, ${p.alongN.toFixed(0)} N along.`,
         ),
   pointStrapUsed: ({ asked }) => [`Girthed to: ${asked.setup.straps.join(' and ')}.`],
-  padThickness: ({ asked }) => [`${asked.setup.pad.kind}, ${asked.setup.pad.thicknessMm} mm.`],
+  padThickness: ({ asked }) => [`${asked.setup.pad.kind}, ${lengthWords(asked.setup.pad.thicknessMm)}.`],
   rollShape: riddenLines,
   rollPush: riddenLines,
   rollLetsGo: riddenLines,
@@ -156,4 +157,4 @@ export const workingLines = (id: CriterionId, picture: SitPicture): string[] => 
 const centre = ({ measures: { centreMm } }: SitPicture): string =>
   centreMm === null
     ? 'Nothing touches.'
-    : `Centre of pressure at ${centreMm.x.toFixed(0)} mm, ${Math.abs(centreMm.y).toFixed(0)} mm to the ${centreMm.y < 0 ? 'near' : 'off'}.`;
+    : `Centre of pressure at ${lengthWords(centreMm.x.toFixed(0))}, ${lengthWords(Math.abs(centreMm.y).toFixed(0))} to the ${centreMm.y < 0 ? 'near' : 'off'}.`;

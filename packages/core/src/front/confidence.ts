@@ -7,7 +7,7 @@ import { MEASURING_ERRORS } from '../schools/measuring-errors';
 import { type NearOff, SIDES, radFromDeg } from '../units';
 
 /** What one hand's error is taken to be where takes can't tell (defaults), and never less than a tape reads. */
-const ASSUMED = { sideAngleDeg: 1, halfWidthMm: 1.5 } as const;
+export const ASSUMED_SPREAD = { sideAngleDeg: 1, halfWidthMm: 1.5 } as const;
 const LEAST = { sideAngleDeg: 0.25, halfWidthMm: 0.5 } as const;
 const READ_AT_MM = 80;
 const MOST_HALF_WIDTH_SHIFT = 0.5;
@@ -42,13 +42,13 @@ const widened = ({ sideAngleDeg: deg, halfWidthMm: mm }: SideSpread, times: numb
 });
 
 function sideSpread(takes: readonly Take[], side: NearOff): SideSpread {
-  if (takes.length < 2) return ASSUMED;
+  if (takes.length < 2) return ASSUMED_SPREAD;
   const sides = takes.map((t) => sideOutward(t.section, side));
   const angles = sides.flatMap((s) => sideAngleDeg(s) ?? []);
   const widths = sides.flatMap((s) => halfWidthAtMm(s, READ_AT_MM) ?? []);
   return {
-    sideAngleDeg: Math.max(LEAST.sideAngleDeg, standardError(angles) ?? ASSUMED.sideAngleDeg),
-    halfWidthMm: Math.max(LEAST.halfWidthMm, standardError(widths) ?? ASSUMED.halfWidthMm),
+    sideAngleDeg: Math.max(LEAST.sideAngleDeg, standardError(angles) ?? ASSUMED_SPREAD.sideAngleDeg),
+    halfWidthMm: Math.max(LEAST.halfWidthMm, standardError(widths) ?? ASSUMED_SPREAD.halfWidthMm),
   };
 }
 

@@ -1,12 +1,15 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
 import { DEMO_LEATHERS } from '@fulcra/demo';
 import { rendered } from '../../ui/__tests__/rendered';
+import { LEATHERS_PHRASES } from '../../words/leathers-phrases';
+import { personUnit } from '../../words/person-unit';
 import { LeatherForm, leatherFormSchema } from '../leather-form';
 import { readTake } from '../take-form';
 
 jest.mock('../../platform/use-views', () => ({ useRiders: () => ({ data: [] }), useSaddles: () => ({ data: [] }) }));
 jest.mock('../../platform/session-context', () => ({ useSession: () => ({ session: { person: { name: 'Isla' } } }) }));
 beforeEach(() => localStorage.clear());
+afterEach(() => personUnit.set('mm'));
 
 const typed = { nearHole: 8, offHole: 9, nearMm: 640, offMm: 652, longerMm: 14, second: null };
 
@@ -72,6 +75,26 @@ describe('the form of a pair', () => {
     rendered(<LeatherForm draft="x" was={was} onDone={onDone} />);
     await act(async () => fireEvent.press(screen.getByLabelText('Keep the changes')));
     expect(onDone).toHaveBeenCalledWith(was);
+  });
+
+  it.each(['cm', 'in'] as const)('in %s too: what stands there is kept as it was, to the tenth of a millimetre', async (unit) => {
+    personUnit.set(unit);
+    const onDone = jest.fn().mockResolvedValue(undefined);
+    const { id: _, ...pair } = DEMO_LEATHERS[1]!;
+    const was = { ...pair, spacingMm: 12.5, eyeToTreadMm: 121.3, ironWidthMm: 118 };
+    rendered(<LeatherForm draft="x" was={was} onDone={onDone} />);
+    await act(async () => fireEvent.press(screen.getByLabelText('Keep the changes')));
+    expect(onDone).toHaveBeenCalledWith(was);
+  });
+
+  it('a length is typed in the unit its label names, a count as it is', () => {
+    personUnit.set('in');
+    const inches = { ...form, spacing: '1', eyeToTread: '5' };
+    expect(leatherFormSchema.parse(inches)).toMatchObject({ spacingMm: 25.4, eyeToTreadMm: 127, holes: 16 });
+    const [issue] = leatherFormSchema.safeParse({ ...inches, spacing: '25' }).error!.issues;
+    expect(issue).toMatchObject({ path: ['spacing'], message: 'A length from 0.20 to 3.15 in.' });
+    expect(LEATHERS_PHRASES.spacing).toBe('Hole spacing, in');
+    expect(LEATHERS_PHRASES.needsTake).toMatch(/^Both hangs lie between 3.94 and 47.24 in/);
   });
 
   it('without a name is not kept, and says so', async () => {

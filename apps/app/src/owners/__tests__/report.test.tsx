@@ -5,6 +5,7 @@ import { rendered } from '../../ui/__tests__/rendered';
 import { ownerWordWords, reportHeadline } from '../../words/report-words';
 import { qrPath } from '../qr-code';
 import { inLines, reportPages } from '../report-pages';
+import { personUnit } from '../../words/person-unit';
 import { reportParts } from '../report-parts';
 import { ReportView } from '../report-view';
 import { readHome } from '../shared/home-form';
@@ -167,6 +168,13 @@ describe('what an owner says', () => {
   ] as const)('a back measured at home: %j', (change, expected) => {
     const read = readHome({ ...typed, ...change });
     expect(read === null ? 'unread' : read.backLengthMm).toBe(expected);
+  });
+
+  it('is typed in the unit the owner chose', () => {
+    personUnit.set('in');
+    expect(readHome({ ...typed, back: '16,5', girth: '75' })).toMatchObject({ backLengthMm: 419.1, girthMm: 1905 });
+    expect(readHome(typed)).toBeNull();
+    personUnit.set('mm');
   });
 });
 

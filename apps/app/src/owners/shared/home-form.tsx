@@ -1,3 +1,4 @@
+import { HOME_LIMITS } from '@fulcra/contract';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
 import { ChipGroup, toggled } from '../../ui/chip-group';
@@ -11,6 +12,7 @@ import { Screen } from '../../ui/screen';
 import { Body, Heading, Small } from '../../ui/text';
 import { OWNER_PHRASES } from '../../words/owner-phrases';
 import { STOOD_WORDS } from '../../words/report-words';
+import { draftInUnit, readLength } from '../../words/typed-length';
 import { PhoneTilt } from './phone-tilt';
 import { PhotoPicker } from './photo-picker';
 import { type SayProps } from './say-forms';
@@ -32,18 +34,16 @@ type Typed = z.infer<typeof typedSchema>;
 const DRAFT: DraftSpec<Typed> = { version: 1, schema: typedSchema };
 const EMPTY: Typed = { step: 0, back: '', girth: '', weight: '', stood: [], tiltDeg: null, note: '' };
 
-/** A number typed within its limits, null where nothing is typed, NaN where it can't be read. */
-function numberIn(text: string, least: number, most: number): number | null {
-  if (text.trim() === '') return null;
-  const value = Number(text.trim().replace(',', '.'));
-  return value >= least && value <= most ? value : Number.NaN;
-}
+/** A number within its limits, null where nothing is typed, NaN where it can't be read. */
+const within = (value: number | null, [least, most]: readonly [number, number]): number | null =>
+  value === null || (value >= least && value <= most) ? value : Number.NaN;
+const plainNumber = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
 
 export function readHome(typed: Typed) {
   const [backLengthMm, girthMm, weightKg] = [
-    numberIn(typed.back, 100, 1200),
-    numberIn(typed.girth, 400, 3500),
-    numberIn(typed.weight, 40, 1500),
+    within(readLength(typed.back), HOME_LIMITS.backLengthMm),
+    within(readLength(typed.girth), HOME_LIMITS.girthMm),
+    within(plainNumber(typed.weight), HOME_LIMITS.weightKg),
   ];
   const unread = [backLengthMm, girthMm, weightKg].some((v) => Number.isNaN(v));
   const { stood, tiltDeg } = typed;
@@ -52,7 +52,7 @@ export function readHome(typed: Typed) {
 
 /** Measures and pictures from home, step by step: the fitter takes them up, nothing is recognised by itself. */
 export function HomeForm({ token, onBack, onDone }: SayProps) {
-  const [typed, put, forget] = useDraft(`owner-home-${token}`, DRAFT, EMPTY);
+  const [typed, put, forget] = useDraft(draftInUnit(`owner-home-${token}`), DRAFT, EMPTY);
   const [photos, setPhotos] = useState<readonly ReadyPhoto[]>([]);
   const saying = useSaying(token, () => {
     forget();

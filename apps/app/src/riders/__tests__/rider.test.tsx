@@ -4,6 +4,7 @@ import { RIDER_MEASURES, SHARE_OF_STATURE } from '@fulcra/core';
 import { rendered } from '../../ui/__tests__/rendered';
 import { MEASURE_LINES } from '../body-figure';
 import { HistoryPart } from '../history-part';
+import { personUnit } from '../../words/person-unit';
 import { LegsPart, Uneven, WaysPart } from '../ways-part';
 import { knownRider } from '../use-rider';
 
@@ -61,6 +62,18 @@ describe('uneven leathers on purpose', () => {
     await act(async () => fireEvent.press(screen.getByLabelText('Keep this')));
     expect(change).not.toHaveBeenCalled();
     expect(screen.getByText(/a name and a reason/)).toBeTruthy();
+  });
+
+  it('in the unit its label names', async () => {
+    personUnit.set('cm');
+    const keep = jest.fn();
+    open(keep);
+    type('Off leather longer by, cm (minus: shorter)', '1,2');
+    type('Who answers for it', 'Dr. Fen');
+    type('Reason', 'old break');
+    await act(async () => fireEvent.press(screen.getByLabelText('Keep this')));
+    expect(keep).toHaveBeenCalledWith({ offLongerMm: 12, by: 'Dr. Fen', reason: 'old break' });
+    personUnit.set('mm');
   });
 
   it('with all three is kept', async () => {

@@ -3,6 +3,8 @@ import { TACK_POINT_IDS, spotsOf } from '@fulcra/core';
 import { fireEvent, screen } from '@testing-library/react-native';
 import { rendered } from '../../ui/__tests__/rendered';
 import { POINT_WORDS } from '../../words/tack-words';
+import { personUnit } from '../../words/person-unit';
+import { TACK_PHRASES } from '../../words/tack-phrases';
 import { girthFormSchema } from '../girth-form';
 import { MendForm } from '../mend-form';
 import { tackThings } from '../use-tack';
@@ -160,6 +162,14 @@ describe('the form of a girth', () => {
     ['700,5', true],
     ['long', false],
   ])('a length of "%s"', (length, reads) => expect(girthFormSchema.safeParse({ ...typed, length }).success).toBe(reads));
+  it('in the unit its label names', () => {
+    personUnit.set('in');
+    expect(girthFormSchema.parse({ ...typed, length: '27.5' })).toMatchObject({ lengthMm: 698.5 });
+    const refused = girthFormSchema.safeParse({ ...typed, length: '700' }).error!.issues[0]!;
+    expect(refused.message).toBe('A number from 9.84 to 70.87, or nothing.');
+    expect([TACK_PHRASES.lengthIn, TACK_PHRASES.length(698.5)]).toEqual(['Length from end to end, in', '27.5 in']);
+    personUnit.set('mm');
+  });
   it('a day is one or nothing, a name is needed', () => {
     expect(girthFormSchema.safeParse({ ...typed, newOn: '2026-02-30' }).success).toBe(false);
     expect(girthFormSchema.safeParse({ ...typed, name: ' ' }).success).toBe(false);

@@ -3,6 +3,7 @@ import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { sitNumber } from '../sit-number';
 import { SIT_WORDS, howWords } from '../criterion-words';
 import { reasonWithin, remedyOfRow, rowWords, sitHeadline, wantedWords } from '../sit-words';
+import { personUnit } from '../person-unit';
 import { workingLines } from '../working-words';
 import { PLAIN_RIDER } from '../../fit-room';
 
@@ -74,5 +75,18 @@ describe('the working of a number', () => {
     expect(lines.length).toBeGreaterThan(0);
     for (const line of lines) expect(line).not.toMatch(/NaN|undefined|null|Infinity/);
     expect(CRITERIA[id]).toBeDefined();
+  });
+
+  it('is in the unit this person reads, every length of it; stiffness stays in kPa a millimetre', () => {
+    if (!outcome.ok) throw new Error('refused');
+    const said = () =>
+      CRITERION_IDS.flatMap((id) => workingLines(id, outcome.value))
+        .join('\n')
+        .replaceAll('kPa/mm', '');
+    expect(said()).toMatch(/ mm\b/);
+    personUnit.set('in');
+    expect(said()).not.toMatch(/ mm\b/);
+    expect(said()).toMatch(/Arch at 2.17 in/);
+    personUnit.set('mm');
   });
 });

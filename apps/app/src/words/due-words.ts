@@ -1,5 +1,5 @@
 import { type Due, type Forecast } from '@fulcra/contract';
-import { type IntervalReason, type TreeCriterion, type VisitReason } from '@fulcra/core';
+import { type IntervalReason, LEAST_DATES_FOR_INTERVAL, type TreeCriterion, type VisitReason } from '@fulcra/core';
 import { dayWords } from './measure-words';
 
 /** Why a horse is looked at again. */
@@ -63,7 +63,7 @@ function leavesWords({ id, code, dates, on, early, late, until, level }: Forecas
     case 'stays':
       return `At this rate the present tree holds until ${dayWords(until!)}, as far as can be looked ahead from ${dates} dates.`;
     case 'tooFewDates':
-      return `When the tree stops fitting can’t be said yet: measured on ${dates === 1 ? 'one date' : `${dates} dates`}, four are needed.`;
+      return `When the tree stops fitting can’t be said yet: measured on ${dates === 1 ? 'one date' : `${dates} dates`}, ${LEAST_DATES_FOR_INTERVAL} are needed.`;
   }
 }
 

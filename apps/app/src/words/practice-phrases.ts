@@ -1,7 +1,10 @@
 import { STOCK_LENGTH_LIMITS } from '@fulcra/contract';
-import { type BandSet } from '@fulcra/core';
+import { type BandSet, VISIT_INTERVAL_DAYS } from '@fulcra/core';
 import { lengthNumber, lengthWords, personUnit } from './person-unit';
 import { countWords } from './measure-words';
+
+const { settledAdult: _, ...OTHERS } = VISIT_INTERVAL_DAYS;
+const [SOONEST_WEEKS, LATEST_WEEKS] = [Math.min(...Object.values(OTHERS)) / 7, Math.max(...Object.values(OTHERS)) / 7];
 
 /** What the screen of the practice's own habits says. */
 export const PRACTICE_PHRASES = {
@@ -42,7 +45,7 @@ export const PRACTICE_PHRASES = {
   defaults: 'All back to the defaults',
   defaultsBack: 'Defaults are back.',
   visitDays: 'Days to the next visit',
-  visitDaysNote: 'Usual practice, default: 8 to 12 weeks, half a year for a settled adult. The forecast can bring a horse sooner.',
+  visitDaysNote: `Usual practice, default: ${SOONEST_WEEKS} to ${LATEST_WEEKS} weeks, half a year for a settled adult. The forecast can bring a horse sooner.`,
   days: 'days',
   zone: 'Time zone',
   zoneHint: 'As Europe/London: the clock on your yards’ walls.',

@@ -1,4 +1,4 @@
-import { type SaddleMeasureId } from '@fulcra/core';
+import { CURVE_OVER_MM, type SaddleMeasureId } from '@fulcra/core';
 
 /** What each measure of a saddle is called, and how it is taken. */
 export const SADDLE_MEASURE_WORDS: Readonly<Record<SaddleMeasureId, { readonly name: string; readonly how: string }>> = {
@@ -28,7 +28,10 @@ export const SADDLE_MEASURE_WORDS: Readonly<Record<SaddleMeasureId, { readonly n
   frontTurnMm: { name: 'Front turned up', how: 'How far the front edge of the panel or bar turns off the horse: a bar’s flare.' },
   rearTurnMm: { name: 'Rear turned up', how: 'How far the rear end turns off the horse.' },
   bevelMm: { name: 'Rounded edges', how: 'How far in from its edge the panel is rounded off.' },
-  curveMm: { name: 'Lengthwise curve', how: 'A straight edge 400 mm long along the underside; the greatest gap under its middle.' },
+  curveMm: {
+    name: 'Lengthwise curve',
+    how: `A straight edge ${CURVE_OVER_MM} mm long along the underside; the greatest gap under its middle.`,
+  },
   depthFrontMm: { name: 'Panel depth in front', how: 'From tree to underside beside the point, unloaded.' },
   depthRearMm: { name: 'Rear gusset', how: 'From tree to underside at the rear, unloaded.' },
 };

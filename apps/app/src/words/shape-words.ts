@@ -1,4 +1,4 @@
-import { type FaultId, type RemedyId, type TraitId, type TraitSource, type TraitValue } from '@fulcra/core';
+import { type FaultId, type RemedyId, type TraitId, type TraitSource, type TraitValue, VISIT_INTERVAL_DAYS } from '@fulcra/core';
 
 export const TRAIT_WORDS: Readonly<Record<TraitId, string>> = {
   withers: 'Withers',
@@ -105,5 +105,5 @@ export const REMEDY_WORDS: Readonly<Record<RemedyId, string>> = {
   broadChannel: 'a broader channel',
   liftAndPad: 'lift and a soft pad',
   lookAtRider: 'look at the rider’s seat too',
-  lookAgainSoon: 'look again in 8 to 12 weeks',
+  lookAgainSoon: `look again in ${VISIT_INTERVAL_DAYS.returning / 7} weeks`,
 };

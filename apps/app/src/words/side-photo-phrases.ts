@@ -1,5 +1,5 @@
 import { lengthWords, personUnit } from './person-unit';
-import { type PhotoPoint } from '@fulcra/core';
+import { LEAST_DISTANCE_MM, type PhotoPoint } from '@fulcra/core';
 
 export const POINT_WORDS: Readonly<Record<PhotoPoint, string>> = {
   ear: 'ear',
@@ -44,7 +44,7 @@ export const SIDE_PHOTO_PHRASES = {
   scaleHint:
     'A staff or the iron’s height, at the near leg. Not the tread’s width: it points at the camera. Not the horse’s height: it lies deeper, and would be 4 to 6 % wrong.',
   distance: 'Camera away, m',
-  tooNear: 'Taken from nearer than six metres: depth bends every offset, and the error said here no longer holds.',
+  tooNear: `Taken from nearer than ${LEAST_DISTANCE_MM / 1000} m: depth bends every offset, and the error said here no longer holds.`,
   noPlumb: 'Without a plumb nothing can be said: draw one, or give the phone’s tilt.',
   noScale: 'Mark both ends of the known length.',
   behind: (name: string): string => `${name} from the hip’s plumb`,
@@ -55,7 +55,7 @@ export const SIDE_PHOTO_PHRASES = {
   trunkLean: 'Trunk, forward of upright',
   leatherAngle: 'Leather from its plumb',
   notMarked: 'not marked',
-  error: (mm: number, deg: number): string => `Sure to about ± ${lengthWords(mm)} and ± ${deg}°, at six metres or more.`,
+  error: (mm: number, deg: number): string => `Sure to about ± ${lengthWords(mm)} and ± ${deg}°, at ${LEAST_DISTANCE_MM / 1000} m or more.`,
   keep: 'Keep these marks',
   kept: 'Marks kept.',
   board: 'The photo with its marks',

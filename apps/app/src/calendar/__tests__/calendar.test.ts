@@ -105,7 +105,7 @@ describe('why, in words', () => {
     [{ late: null }, /and later than can be said/],
     [{ code: 'alreadyOut' }, /stops lying even now already/],
     [{ code: 'stays', until: '2027-06-01' }, /holds until 1 Jun 2027/],
-    [{ code: 'tooFewDates', dates: 1 }, /one date, four are needed/],
+    [{ code: 'tooFewDates', dates: 1 }, /one date, 4 are needed/],
     [{ since: { on: '2026-05-02', why: 'work' } }, /Counted from 2 May 2026 on, when its work changed\.$/],
   ] as const)('the forecast: %j', (change, words) => expect(forecastWords({ ...FORECAST, ...change })).toMatch(words));
 });

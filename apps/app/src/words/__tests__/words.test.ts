@@ -1,4 +1,9 @@
+import { STOCK_LENGTH_LIMITS, UNEVEN_LIMITS } from '@fulcra/contract';
 import {
+  ASSUMED_SPREAD,
+  LEAST_DISTANCE_MM,
+  MEASURING_ERRORS,
+  VISIT_INTERVAL_DAYS,
   CROWN_RADIUS_MM,
   DEFAULT_CHANNEL_MM,
   PROBLEMS,
@@ -10,6 +15,11 @@ import {
   sectionFromPoints,
   MM_PER_FINGER,
 } from '@fulcra/core';
+import { FRONT_PHRASES } from '../front-phrases';
+import { PRACTICE_PHRASES } from '../practice-phrases';
+import { RIDERS_PHRASES } from '../riders-phrases';
+import { REMEDY_WORDS } from '../shape-words';
+import { SIDE_PHOTO_PHRASES } from '../side-photo-phrases';
 import { ageWords, dayWords, fingersWords, heightWords, spanWords } from '../measure-words';
 import { problemWords } from '../problem-words';
 import { flipWords, headlineWords, reasonWords, recordWords, remedyWords, verdictSentence } from '../verdict-words';
@@ -91,5 +101,20 @@ describe('words', () => {
     expect([ageWords(2017, now), ageWords(2026, now), ageWords(null, now)]).toEqual(['9 y', 'foal', null]);
     expect(heightWords(1701.8)).toBe('16.3 hh (170 cm)');
     expect(dayWords('2026-06-02')).toBe('2 Jun 2026');
+  });
+});
+
+describe('numbers of the trade in sentences', () => {
+  it('are read from where they stand', () => {
+    const weeks = Object.entries(VISIT_INTERVAL_DAYS).flatMap(([reason, days]) => (reason === 'settledAdult' ? [] : [days / 7]));
+    expect(PRACTICE_PHRASES.visitDaysNote).toContain(`default: ${Math.min(...weeks)} to ${Math.max(...weeks)} weeks,`);
+    expect(REMEDY_WORDS.lookAgainSoon).toBe(`look again in ${VISIT_INTERVAL_DAYS.returning / 7} weeks`);
+    expect(SIDE_PHOTO_PHRASES.tooNear).toContain(`nearer than ${LEAST_DISTANCE_MM / 1000} m:`);
+    expect(FRONT_PHRASES.withOneTake).toContain(`${ASSUMED_SPREAD.sideAngleDeg}° and ${ASSUMED_SPREAD.halfWidthMm} mm a side`);
+    expect(FRONT_PHRASES.asLast).toContain(`errs ${MEASURING_ERRORS.byEyeTimes} times`);
+    expect(RIDERS_PHRASES.unevenNeeds).toContain(
+      `at most ${UNEVEN_LIMITS.mostMm} mm, a name and a reason of ${UNEVEN_LIMITS.leastReason} letters`,
+    );
+    expect(PRACTICE_PHRASES.lengthsBad).toContain(`between ${STOCK_LENGTH_LIMITS.leastMm} and ${STOCK_LENGTH_LIMITS.mostMm} mm`);
   });
 });

@@ -1,7 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { createServer, type AddressInfo } from 'node:net';
 import { resolve } from 'node:path';
 import mysql from 'mysql2/promise';
+import { freePort } from './free-port.mjs';
 
 const ROOT = resolve(import.meta.dirname, '../..');
 
@@ -63,12 +63,4 @@ async function newDatabase(): Promise<string> {
   await connection.query(`CREATE DATABASE ${url.pathname.slice(1)}`);
   await connection.end();
   return url.toString();
-}
-
-async function freePort(): Promise<number> {
-  const server = createServer();
-  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
-  const { port } = server.address() as AddressInfo;
-  await new Promise((done) => server.close(done));
-  return port;
 }

@@ -129,6 +129,9 @@ test('a tried setting is kept, chosen, and written down as a specification', asy
   expect(['phone', 'wide']).toContain(project.name);
 });
 
+/** Each buckled strap with its lean and, where it leans, what that pulls. */
+const STRAPS = /^From the near side, each strap to its buckle\. .+: (plumb|foot \d+° (forward|back), \d+ N toward the (head|tail))/;
+
 test('every drawing shows the same saddle; the section follows the finger', async ({ page }, { project }) => {
   const fitter = await entersRoom(page);
   const cut = page.getByRole('slider', { name: 'Where the section is cut, along the back' });
@@ -142,13 +145,15 @@ test('every drawing shows the same saddle; the section follows the finger', asyn
     await expect(page.getByRole('img', { name: /^From above\. Pressure/ })).toBeVisible();
     await fitter.button(/^Side$/).click();
     await expect(page.getByRole('img', { name: /^From the near side\. Seat/ })).toBeVisible();
+    await fitter.button(/^Straps$/).click();
+    await expect(page.getByRole('img', { name: STRAPS })).toBeVisible();
     await fitter.button(/^Section$/).click();
     await expect(page.getByRole('img', { name: new RegExp(`^Section at ${place} millimetres from behind`) })).toBeVisible();
     await fitter.button(/^Solid$/).click();
     await expect(page.getByRole('application', { name: /Saddle and back/ })).toBeVisible();
     return;
   }
-  for (const name of [/^From above/, /^From the near side/, new RegExp(`^Section at ${place} millimetres from behind`)]) {
+  for (const name of [/^From above/, /^From the near side\. Seat/, STRAPS, new RegExp(`^Section at ${place} millimetres from behind`)]) {
     await expect(page.getByRole('img', { name })).toBeVisible();
   }
   await expect(page.getByRole('application', { name: /Saddle and back/ })).toBeVisible();

@@ -20,5 +20,8 @@ export const daySchema = z.iso.date();
 /** Moment in UTC. */
 export const momentSchema = z.iso.datetime();
 
+/** A number from the least to the most, both allowed. */
+export const within = ([least, most]: readonly [least: number, most: number]) => z.number().min(least).max(most);
+
 /** mm or degrees that are really numbers; the core judges whether a horse can have them. */
 export const finite = z.number();

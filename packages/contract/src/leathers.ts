@@ -1,6 +1,6 @@
 import { LEATHER_KINDS, LEATHER_WAYS } from '@fulcra/core';
 import { z } from 'zod';
-import { daySchema, idSchema, nameSchema, noteSchema } from './basics';
+import { daySchema, idSchema, nameSchema, noteSchema, within } from './basics';
 
 /** A leather hangs between these, bar to tread, mm. */
 export const HANG_LIMITS_MM = { least: 100, most: 1200 } as const;
@@ -12,8 +12,6 @@ export const LEATHER_LIMITS = {
   eyeToTreadMm: [60, 250],
   ironWidthMm: [60, 250],
 } as const;
-
-const within = ([least, most]: readonly [number, number]) => z.number().min(least).max(most);
 
 /** A pair of stirrup leathers with its irons: a thing with an age. */
 export const leatherFieldsSchema = z.object({

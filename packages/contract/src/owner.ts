@@ -1,6 +1,6 @@
 import { TACK_KINDS, TACK_STATES, TRAIT_IDS, TRAIT_VALUES, type TraitId } from '@fulcra/core';
 import { z } from 'zod';
-import { daySchema, idSchema, momentSchema, nameSchema, noteSchema } from './basics';
+import { daySchema, idSchema, momentSchema, nameSchema, noteSchema, within } from './basics';
 import { decisionSchema } from './decisions';
 import { dueSchema } from './due';
 import { photoWriteSchema } from './photos';
@@ -32,14 +32,13 @@ export type MadeLink = z.infer<typeof madeLinkSchema>;
 export const OWNER_CHANGES = ['slips', 'rubs', 'hair', 'weight', 'work', 'goesDifferently', 'fell', 'other'] as const;
 /** What can be measured at home: lengths in mm, weight in kg. */
 export const HOME_LIMITS = { backLengthMm: [100, 1200], girthMm: [400, 3500], weightKg: [40, 1500] } as const;
-const within = ([least, most]: readonly [number, number]) => z.number().min(least).max(most).nullable();
 
 /** Answers from home before a visit; lengths as the tape shows them, mm. */
 const homeSchema = z.object({
   kind: z.literal('home'),
-  backLengthMm: within(HOME_LIMITS.backLengthMm),
-  girthMm: within(HOME_LIMITS.girthMm),
-  weightKg: within(HOME_LIMITS.weightKg),
+  backLengthMm: within(HOME_LIMITS.backLengthMm).nullable(),
+  girthMm: within(HOME_LIMITS.girthMm).nullable(),
+  weightKg: within(HOME_LIMITS.weightKg).nullable(),
   /** Questions on how the horse stood for its pictures, answered yes. */
   stood: z
     .array(z.enum(['level', 'square', 'headLow', 'noRider']))

@@ -3,6 +3,7 @@ import { type Sex, SEXES, handsFromMm, mmFromHands } from '@fulcra/core';
 import { z } from 'zod';
 import { type DraftSpec } from '../platform/draft';
 import { FORM_WORDS } from '../words/form-words';
+import { readNumber } from '../words/typed-length';
 
 type HeightUnit = 'hh' | 'cm';
 
@@ -83,12 +84,12 @@ export const horseFormSchema = (year: number): z.ZodType<HorseFields, HorseForm>
       const name = form.name.trim();
       if (name.replace(/[\p{Cf}\p{Z}]/gu, '') === '') problem('name', FORM_WORDS.horseName);
       if (name.length > MOST_NAME) problem('name', FORM_WORDS.nameTooLong(name, MOST_NAME));
-      const age = numberIn(form.age);
+      const age = readNumber(form.age);
       if (age !== null && !(age >= 0 && age <= MOST_AGE)) problem('age', FORM_WORDS.age(form.age, MOST_AGE));
       if (Number.isNaN(readHeight(form))) problem('height', heightProblem(form));
     })
     .transform((form): HorseFields => {
-      const age = numberIn(form.age);
+      const age = readNumber(form.age);
       return {
         name: form.name.trim(),
         kind: form.kind.trim(),
@@ -103,11 +104,9 @@ export const horseFormSchema = (year: number): z.ZodType<HorseFields, HorseForm>
       };
     });
 
-const numberIn = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
-
 /** mm, null when nothing is typed, NaN when it can't be read. */
 function readHeight(form: HorseForm): number | null {
-  const value = numberIn(form.height);
+  const value = readNumber(form.height);
   if (value === null) return null;
   const mm = form.heightUnit === 'hh' ? mmFromHands(value) : value * 10;
   return mm !== null && mm >= HEIGHT_MM.least && mm <= HEIGHT_MM.most ? mm : Number.NaN;

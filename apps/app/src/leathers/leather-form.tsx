@@ -11,7 +11,7 @@ import { Choice } from '../ui/choice';
 import { FormField } from '../ui/form-field';
 import { Small } from '../ui/text';
 import { KIND_WORDS, LEATHERS_PHRASES } from '../words/leathers-phrases';
-import { draftInUnit, readLength, typedLength } from '../words/typed-length';
+import { draftInUnit, readLength, readNumber, typedLength } from '../words/typed-length';
 
 /** What is typed about a pair, as typed. */
 const typedSchema = z.object({
@@ -41,7 +41,7 @@ const RANGES = {
 type TypedLeather = Omit<LeatherFields, 'kind' | 'riderId' | 'saddleId'>;
 const LENGTHS: ReadonlySet<keyof Typed> = new Set(['spacing', 'eyeToTread', 'ironWidth']);
 const lengthIn = (text: string): number => readLength(text) ?? Number.NaN;
-const numberIn = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
+const numberIn = (text: string): number => readNumber(text) ?? Number.NaN;
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 /** Reads what was typed; nothing typed as a day or an iron's width is nothing known. */

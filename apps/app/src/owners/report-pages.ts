@@ -4,8 +4,8 @@ import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dayWords } from '../words/measure-words';
 import { asSection } from '../drawings/as-section';
 import { archOfDecision } from '../drawings/decision-shapes';
-import { formOfHorse, isMule } from '../drawings/horse/form-of-horse';
 import { penLines } from '../drawings/horse/paths';
+import { formOfReport } from './form-of-report';
 import { reportParts } from './report-parts';
 
 /** A4, mm, and how the lines of a report stand on it. */
@@ -87,11 +87,10 @@ export function reportPages(report: Report, today: string): Page[] {
   if (visit !== null) writer.text(OWNER_PHRASES.byOn(dayWords(visit.on), visit.fitter, report.practiceName), TEXT.small);
   writer.gap(3);
   writer.text(headline, TEXT.headline, true);
-  if (report.form !== null) {
-    const { traits, topline, heightMm } = report.form;
-    const form = formOfHorse(traits, topline, { heightMm, mule: isMule(report.horse.kind) });
-    writer.drawing(penLines(form).map((line) => ({ style: 'bar' as const, points: line.map(([x, y]) => point(x, y)) })));
-    writer.text(topline === null ? OWNER_PHRASES.horseAsRead : OWNER_PHRASES.horseAsMeasured, TEXT.small);
+  const horse = formOfReport(report);
+  if (horse !== null) {
+    writer.drawing(penLines(horse.form).map((line) => ({ style: 'bar' as const, points: line.map(([x, y]) => point(x, y)) })));
+    writer.text(horse.said, TEXT.small);
   }
   for (const p of parts) {
     writer.gap(4);

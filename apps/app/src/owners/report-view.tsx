@@ -1,6 +1,5 @@
 import { type Report } from '@fulcra/contract';
 import { YStack } from 'tamagui';
-import { formOfHorse, isMule } from '../drawings/horse/form-of-horse';
 import { WholeHorse } from '../drawings/horse/whole-horse';
 import { DecisionDrawing } from '../drawings/decision-drawing';
 import { OutlinesOver } from '../drawings/outlines-over';
@@ -10,6 +9,7 @@ import { Body, Heading, Small, Title, Verdict } from '../ui/text';
 import { OWNER_PHRASES } from '../words/owner-phrases';
 import { dayWords } from '../words/measure-words';
 import { SHAPE_PHRASES } from '../words/shape-phrases';
+import { formOfReport } from './form-of-report';
 import { reportParts } from './report-parts';
 
 const MOST_WIDE = 480;
@@ -21,14 +21,15 @@ export function ReportView({ report }: { readonly report: Report }) {
   const [width, onLayout] = useMeasuredWidth();
   const { headline, parts } = reportParts(report, dayNow());
   const { visit, decision } = report;
+  const horse = formOfReport(report);
   const drawn = Math.min(width, MOST_WIDE);
   return (
     <YStack backgroundColor="$sheet" padding="$l" gap="$m" onLayout={onLayout} testID="report">
       <Title>{report.horse.name}</Title>
       {visit === null ? null : <Small>{OWNER_PHRASES.byOn(dayWords(visit.on), visit.fitter, report.practiceName)}</Small>}
       <Verdict>{headline}</Verdict>
-      {report.form === null || drawn === 0 ? null : (
-        <HorseOfReport report={report} form={report.form} widthPx={Math.min(drawn - 32, HORSE_WIDE)} />
+      {horse === null || drawn === 0 ? null : (
+        <HorseOfReport name={report.horse.name} horse={horse} widthPx={Math.min(drawn - 32, HORSE_WIDE)} />
       )}
       {parts.map((p) => (
         <YStack key={p.title} gap="$xs">
@@ -60,18 +61,15 @@ export function ReportView({ report }: { readonly report: Report }) {
 }
 
 interface HorseProps {
-  readonly report: Report;
-  readonly form: NonNullable<Report['form']>;
+  readonly name: string;
+  readonly horse: NonNullable<ReturnType<typeof formOfReport>>;
   readonly widthPx: number;
 }
 
 /** The owner's own horse, drawn as it was read and measured. */
-function HorseOfReport({ report: { horse }, form: { traits, topline, heightMm }, widthPx }: HorseProps) {
-  const form = formOfHorse(traits, topline, { heightMm, mule: isMule(horse.kind) });
-  return (
-    <YStack gap="$xs">
-      <WholeHorse form={form} label={SHAPE_PHRASES.thisHorse(horse.name)} widthPx={widthPx} />
-      <Small>{topline === null ? OWNER_PHRASES.horseAsRead : OWNER_PHRASES.horseAsMeasured}</Small>
-    </YStack>
-  );
-}
+const HorseOfReport = ({ name, horse: { form, said }, widthPx }: HorseProps) => (
+  <YStack gap="$xs">
+    <WholeHorse form={form} label={SHAPE_PHRASES.thisHorse(name)} widthPx={widthPx} />
+    <Small>{said}</Small>
+  </YStack>
+);

@@ -11,13 +11,14 @@ import { Choice } from '../ui/choice';
 import { FormField } from '../ui/form-field';
 import { Small } from '../ui/text';
 import { PEOPLE_PHRASES } from '../words/people-phrases';
+import { readNumber } from '../words/typed-length';
 
 const typedSchema = z.object({ name: z.string(), address: z.string(), lat: z.string(), lon: z.string(), note: z.string() });
 type Typed = z.infer<typeof typedSchema>;
 const DRAFT: DraftSpec<Typed> = { version: 1, schema: typedSchema };
 type TypedYard = Omit<YardFields, 'contactId'>;
 
-const degreesIn = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.trim().replace(',', '.')));
+const degreesIn = (text: string): number => readNumber(text) ?? Number.NaN;
 const placeIn = ({ lat, lon }: Typed): YardFields['place'] | 'unread' => {
   if (lat.trim() === '' && lon.trim() === '') return null;
   const read = placeSchema.safeParse({ lat: degreesIn(lat), lon: degreesIn(lon) });

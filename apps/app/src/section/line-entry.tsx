@@ -15,11 +15,11 @@ import { STATION_WORDS } from '../words/station-words';
 import { DropsEntry } from './drops-entry';
 import { LineCanvas } from './line-canvas';
 import { type DraftLine, draftLine, emptyLine, lineReadingOf, nextLine, undoneLine, LINE_DRAFT, LINE_WAY_DRAFT } from './line-draft';
-import { UNDRAFTED, plainReading } from './plain-reading';
+import { plainReading } from './plain-reading';
 import { ClosedVisit, TakeProblems, TakesSoFar } from './take-parts';
 import { useDraftHistory } from './use-draft-history';
 import { useKnownLine } from './use-known-line';
-import { useTakeWrites } from './use-take-writes';
+import { UNDRAFTED, useTakeWrites } from './use-take-writes';
 import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
 import { CurvePanel } from '../sensor';
 

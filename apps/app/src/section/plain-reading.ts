@@ -18,6 +18,3 @@ export function plainReading(reading: AnyReading): TakeWrite['reading'] {
       return { kind: 'drops', drops: [...reading.drops] };
   }
 }
-
-/** What a kept take does to the draft where nothing was being entered. */
-export const UNDRAFTED = { back: () => undefined, clear: () => undefined };

@@ -38,13 +38,13 @@ import {
   WAY_DRAFT,
 } from './draft-take';
 import { GaugeReadout } from './gauge-readout';
-import { UNDRAFTED, plainReading } from './plain-reading';
+import { plainReading } from './plain-reading';
 import { SectionCanvas } from './section-canvas';
 import { ClosedVisit, SlipQuestion, TakeProblems, TakesSoFar } from './take-parts';
 import { useUnitSlip } from './use-unit-slip';
 import { useKnownSection } from './use-known-section';
 import { useDraftHistory } from './use-draft-history';
-import { useTakeWrites } from './use-take-writes';
+import { UNDRAFTED, useTakeWrites } from './use-take-writes';
 import { WidthsEntry } from './widths-entry';
 import { nextStep, type LoadedVisit, VisitBackline } from '../visit';
 import { CurvePanel } from '../sensor';

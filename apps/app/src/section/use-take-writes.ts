@@ -7,6 +7,9 @@ import { type History } from '../platform/use-history';
 import { useSend } from '../platform/use-send';
 import { useToast } from '../ui/toast';
 
+/** What goes with a kept take where nothing was being entered. */
+export const UNDRAFTED = { back: () => undefined, clear: () => undefined };
+
 /** Keeping, withdrawing and putting back takes of one station; each is an entry of the screen's history. */
 export function useTakeWrites(visitId: string, station: Station, measurement: StationMeasurement, history: History) {
   const send = useSend();

@@ -1,11 +1,11 @@
 import { type Trait } from '@fulcra/core';
 import { useMemo } from 'react';
-import Svg from 'react-native-svg';
 import { XStack } from 'tamagui';
 import { type PlanBox, planSize } from '../drawings/horse/above';
 import { aboveOfHorse, behindOfHorse } from '../drawings/horse/form-of-build';
 import { HorseBehind } from '../drawings/horse/horse-behind';
 import { HorsePlan } from '../drawings/horse/horse-plan';
+import { InBox } from '../drawings/horse/in-box';
 import { WHOLE_BEHIND } from '../drawings/horse/paths';
 import { SHAPE_PHRASES } from '../words/shape-phrases';
 
@@ -24,24 +24,12 @@ export function FromBehindAndAbove({ traits, name, heightPx }: FromBehindAndAbov
   const plan = planSize(ABOVE);
   return (
     <XStack gap="$l" justifyContent="center">
-      <Svg
-        width={Math.round((heightPx * 2 * out) / (top - bottom))}
-        height={heightPx}
-        viewBox={`0 0 ${2 * out} ${top - bottom}`}
-        role="img"
-        aria-label={SHAPE_PHRASES.fromBehind(name)}
-      >
+      <InBox width={2 * out} height={top - bottom} heightPx={heightPx} label={SHAPE_PHRASES.fromBehind(name)}>
         <HorseBehind box={WHOLE_BEHIND} form={behind} />
-      </Svg>
-      <Svg
-        width={Math.round((heightPx * plan.width) / plan.height)}
-        height={heightPx}
-        viewBox={`0 0 ${plan.width} ${plan.height}`}
-        role="img"
-        aria-label={SHAPE_PHRASES.fromAbove(name)}
-      >
+      </InBox>
+      <InBox width={plan.width} height={plan.height} heightPx={heightPx} label={SHAPE_PHRASES.fromAbove(name)}>
         <HorsePlan box={ABOVE} form={above} strokeWidth={0.8} />
-      </Svg>
+      </InBox>
     </XStack>
   );
 }

@@ -1,5 +1,5 @@
 import { type TraitId, type TraitValue } from '@fulcra/core';
-import { type ReactNode, useMemo } from 'react';
+import { useMemo } from 'react';
 import Svg, { Path } from 'react-native-svg';
 import { type PlanBox, planSize } from '../drawings/horse/above';
 import { PLAIN } from '../drawings/horse/form';
@@ -8,6 +8,7 @@ import { formOfTrait } from '../drawings/horse/form-of-horse';
 import { HorseBehind } from '../drawings/horse/horse-behind';
 import { HorseFigure, shareOf, viewBoxOf } from '../drawings/horse/horse-figure';
 import { HorsePlan } from '../drawings/horse/horse-plan';
+import { InBox } from '../drawings/horse/in-box';
 import { type ChalkedId } from '../drawings/horse/outline';
 import { type BehindBox, type HorseBox, WHOLE_BEHIND, chalkedPath } from '../drawings/horse/paths';
 import { usePalette } from '../ui/use-palette';
@@ -45,24 +46,18 @@ export function TraitOnHorse({ trait, value, chosen }: TraitOnHorseProps) {
   if (build.from === 'behind') {
     const box = trait === 'stance' ? WHOLE_BEHIND : BEHIND;
     return (
-      <Seen width={2 * box.out} height={box.top - box.bottom}>
+      <InBox heightPx={HIGH_PX} width={2 * box.out} height={box.top - box.bottom}>
         <HorseBehind box={box} form={build.form} {...ink} />
-      </Seen>
+      </InBox>
     );
   }
   const { width, height } = planSize(ABOVE);
   return (
-    <Seen width={width} height={height}>
+    <InBox heightPx={HIGH_PX} width={width} height={height}>
       <HorsePlan box={ABOVE} form={build.form} {...ink} />
-    </Seen>
+    </InBox>
   );
 }
-
-const Seen = ({ width, height, children }: { readonly width: number; readonly height: number; readonly children: ReactNode }) => (
-  <Svg width={Math.round((HIGH_PX * width) / height)} height={HIGH_PX} viewBox={`0 0 ${width} ${height}`} aria-hidden>
-    {children}
-  </Svg>
-);
 
 interface FromTheSideProps extends Omit<TraitOnHorseProps, 'chosen'> {
   readonly ink: { readonly strokeWidth: number; readonly stroke: string };

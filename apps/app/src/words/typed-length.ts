@@ -10,13 +10,16 @@ export function typedLength(mm: number | null): string {
   return mm === null ? '' : String(Number(fromMm(mm, unit).toFixed(DECIMALS[unit])));
 }
 
+/** A number as it was typed, a comma for a point. @returns null where nothing is typed, NaN where it can't be read */
+export const readNumber = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
+
 /**
  * A length typed in this person's unit, mm to a tenth; a comma stands for a point.
  * @returns null where nothing is typed, NaN where it can't be read
  */
 export function readLength(text: string): number | null {
-  const trimmed = text.trim().replace(',', '.').replace('−', '-');
-  return trimmed === '' ? null : Math.round(10 * toMm(Number(trimmed), personUnit.now())) / 10;
+  const typed = readNumber(text.replace('−', '-'));
+  return typed === null ? null : Math.round(10 * toMm(typed, personUnit.now())) / 10;
 }
 
 /** What is typed in another unit is another draft, so that a number never changes its meaning. */

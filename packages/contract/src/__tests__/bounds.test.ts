@@ -6,6 +6,7 @@ import {
   frameSchema,
   horseWriteSchema,
   newLinkSchema,
+  ownerWordBodySchema,
   panelSchema,
   pieceQuerySchema,
   placeSchema,
@@ -109,6 +110,7 @@ const HOLES = {
   ...{ riderId: ID, leatherId: ID, saddleId: null, coreVersion: '1', lines: [{ purpose: 'general', hangMm: 700, near: 5, off: 5 }] },
 };
 const CLEARED = { kind: 'holdCleared', by: 'Isla', reason: 'seen by a vet', clears: [ID] };
+const HOME = { kind: 'home', backLengthMm: 420, girthMm: 1900, weightKg: 500, stood: [], tiltDeg: null, note: '' };
 const STRAP = DEFAULT_BUILD.straps[0]!;
 const SADDLE = {
   ...{
@@ -137,6 +139,7 @@ describe('every number that is sent has its bounds', () => {
       [takeWriteSchema, TAKE],
       [appointmentWriteSchema, APPOINTMENT],
       [saddleSchema, SADDLE],
+      [ownerWordBodySchema, HOME],
       ...[BARREL, BELLY, MARKED, HOLES, CLEARED].map((body) => [factBodySchema, body] as const),
     ] as const;
     for (const [schema, value] of all) expect([value, schema.safeParse(value).error?.issues ?? []]).toEqual([value, []]);
@@ -188,6 +191,9 @@ describe('every number that is sent has its bounds', () => {
     ['flock taken out', panelSchema, DEFAULT_BUILD.panel, 'flock.leastMm', -30, 0, 0.1],
     ['flock put in', panelSchema, DEFAULT_BUILD.panel, 'flock.mostMm', 0, 30, 0.1],
     ['flock by steps', panelSchema, DEFAULT_BUILD.panel, 'flock.stepMm', 0, 10, 0.1],
+    ['a back measured at home', ownerWordBodySchema, HOME, 'backLengthMm', 100, 1200, 0.1],
+    ['a girth measured at home', ownerWordBodySchema, HOME, 'girthMm', 400, 3500, 0.1],
+    ['a weight told from home', ownerWordBodySchema, HOME, 'weightKg', 40, 1500, 0.1],
     ['north', placeSchema, { lat: 0, lon: 0 }, 'lat', -90, 90, 0.001],
     ['east', placeSchema, { lat: 0, lon: 0 }, 'lon', -180, 180, 0.001],
     ['days of a link', newLinkSchema, { ownerName: 'Ash', days: 30 }, 'days', LINK_DAYS.least, LINK_DAYS.most, 1],

@@ -67,20 +67,22 @@ type Readings = readonly { readonly id: string; readonly reading: AnyReading }[]
 
 /** For lists that must hold only readable takes: the readable ones, and the problems of the rest. */
 export function readTakes(readings: Readings): Readable<Take> {
-  const outcomes = readings.map(({ id, reading }) => ({ id, reading, outcome: sectionFromReading(reading) }));
-  return {
-    takes: outcomes.flatMap(({ id, outcome, reading }) =>
-      outcome.ok ? [{ id, section: outcome.value, ...(reading.kind === 'asLast' && { asLast: reading.day }) }] : [],
-    ),
-    unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
-  };
+  return readable(readings, sectionFromReading, (section, about) => ({ ...about, section }));
 }
 
 export function readLineTakes(readings: Readings): Readable<LineTake> {
-  const outcomes = readings.map(({ id, reading }) => ({ id, reading, outcome: lineFromReading(reading) }));
+  return readable(readings, lineFromReading, (line, about) => ({ ...about, line }));
+}
+
+function readable<Shape, T>(
+  readings: Readings,
+  read: (reading: AnyReading) => Outcome<Shape>,
+  take: (shape: Shape, about: Pick<Take, 'id' | 'asLast'>) => T,
+): Readable<T> {
+  const outcomes = readings.map(({ id, reading }) => ({ id, reading, outcome: read(reading) }));
   return {
     takes: outcomes.flatMap(({ id, outcome, reading }) =>
-      outcome.ok ? [{ id, line: outcome.value, ...(reading.kind === 'asLast' && { asLast: reading.day }) }] : [],
+      outcome.ok ? [take(outcome.value, { id, ...(reading.kind === 'asLast' && { asLast: reading.day }) })] : [],
     ),
     unreadable: outcomes.filter(({ outcome }) => !outcome.ok),
   };

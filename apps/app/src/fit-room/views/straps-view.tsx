@@ -1,4 +1,5 @@
-import Svg, { G, Line, Path, Text as SvgText } from 'react-native-svg';
+import Svg, { G, Line, Path } from 'react-native-svg';
+import { HaloText } from '../../drawings/halo-text';
 import { HorseFigure } from '../../drawings/horse/horse-figure';
 import { WHOLE_HORSE } from '../../drawings/horse/paths';
 import { trueScale } from '../../drawings/true-scale';
@@ -121,14 +122,10 @@ function Said({ straps, plane: { x, y } }: { readonly straps: readonly DrawnStra
   if (straps.length === 0) return null;
   const leftPx = Math.max(...straps.flatMap((s) => [x(s.buckle.x), x(heldAt(s).x)])) + 22;
   const topPx = y(Math.max(...straps.map((s) => heldAt(s).z))) + 46;
-  const words = { fontFamily: DRAWING_FONT, fontSize: 13, fill: ink, stroke: horse, strokeWidth: 4, paintOrder: 'stroke' } as object;
+  const words = { paper: horse, haloPx: 4, fontFamily: DRAWING_FONT, fontSize: 13, fill: ink } as const;
   return straps
     .flatMap(({ pull }) => strapSaid(pull))
-    .map((line, i) => (
-      <SvgText key={line} x={leftPx} y={topPx + LINE_PX * i} {...words}>
-        {line}
-      </SvgText>
-    ));
+    .map((line, i) => <HaloText key={line} x={leftPx} y={topPx + LINE_PX * i} text={line} {...words} />);
 }
 
 const LINE_PX = 16;

@@ -2,6 +2,7 @@ import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { type BackSurface, type Landmarks, type SitRow, schoolById, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
+import { HaloText } from '../../drawings/halo-text';
 import { type TrueScale, trueScale } from '../../drawings/true-scale';
 import { DRAWING_FONT } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
@@ -233,16 +234,6 @@ interface NameProps {
   readonly end?: boolean;
 }
 
-const Name = ({ x, y, text, colour, paper, end = false }: NameProps) => {
-  const set = { x, y, textAnchor: end ? 'end' : 'start', fontFamily: DRAWING_FONT, fontSize: 15, fontWeight: '700' } as const;
-  return (
-    <G>
-      <SvgText {...set} fill={paper} stroke={paper} strokeWidth={5} strokeLinejoin="round" aria-hidden>
-        {text}
-      </SvgText>
-      <SvgText {...set} fill={colour}>
-        {text}
-      </SvgText>
-    </G>
-  );
-};
+const Name = ({ end = false, colour, ...set }: NameProps) => (
+  <HaloText {...set} haloPx={5} fill={colour} textAnchor={end ? 'end' : 'start'} fontFamily={DRAWING_FONT} fontSize={15} fontWeight="700" />
+);

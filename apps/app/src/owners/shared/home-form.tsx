@@ -12,7 +12,7 @@ import { Screen } from '../../ui/screen';
 import { Body, Heading, Small } from '../../ui/text';
 import { OWNER_PHRASES } from '../../words/owner-phrases';
 import { STOOD_WORDS } from '../../words/report-words';
-import { draftInUnit, readLength } from '../../words/typed-length';
+import { draftInUnit, readLength, readNumber } from '../../words/typed-length';
 import { PhoneTilt } from './phone-tilt';
 import { PhotoPicker } from './photo-picker';
 import { type SayProps } from './say-forms';
@@ -37,13 +37,12 @@ const EMPTY: Typed = { step: 0, back: '', girth: '', weight: '', stood: [], tilt
 /** A number within its limits, null where nothing is typed, NaN where it can't be read. */
 const within = (value: number | null, [least, most]: readonly [number, number]): number | null =>
   value === null || (value >= least && value <= most) ? value : Number.NaN;
-const plainNumber = (text: string): number | null => (text.trim() === '' ? null : Number(text.trim().replace(',', '.')));
 
 export function readHome(typed: Typed) {
   const [backLengthMm, girthMm, weightKg] = [
     within(readLength(typed.back), HOME_LIMITS.backLengthMm),
     within(readLength(typed.girth), HOME_LIMITS.girthMm),
-    within(plainNumber(typed.weight), HOME_LIMITS.weightKg),
+    within(readNumber(typed.weight), HOME_LIMITS.weightKg),
   ];
   const unread = [backLengthMm, girthMm, weightKg].some((v) => Number.isNaN(v));
   const { stood, tiltDeg } = typed;

@@ -41,6 +41,12 @@ describe('what a rider rides for', () => {
 describe('uneven leathers on purpose', () => {
   const type = (label: string, text: string) => fireEvent.changeText(screen.getByLabelText(label), text);
   const open = (keep: jest.Mock) => rendered(<Uneven onKeep={keep} />);
+  const said = async (unit: string, by: string, who: string, why: string) => {
+    type(`Off leather longer by, ${unit} (minus: shorter)`, by);
+    type('Who answers for it', who);
+    type('Reason', why);
+    await act(async () => fireEvent.press(screen.getByLabelText('Keep this')));
+  };
 
   it('is asked for where legs differ, and the leathers stay even till then', () => {
     rendered(<LegsPart rider={{ ...TAMSIN, offLegLongerMm: -12 }} change={jest.fn()} />);
@@ -56,10 +62,7 @@ describe('uneven leathers on purpose', () => {
   ])('with %s is not kept', async (_, mm, by, reason) => {
     const change = jest.fn();
     open(change);
-    type('Off leather longer by, mm (minus: shorter)', mm);
-    type('Who answers for it', by);
-    type('Reason', reason);
-    await act(async () => fireEvent.press(screen.getByLabelText('Keep this')));
+    await said('mm', mm, by, reason);
     expect(change).not.toHaveBeenCalled();
     expect(screen.getByText(/a name and a reason/)).toBeTruthy();
   });
@@ -68,10 +71,7 @@ describe('uneven leathers on purpose', () => {
     personUnit.set('cm');
     const keep = jest.fn();
     open(keep);
-    type('Off leather longer by, cm (minus: shorter)', '1,2');
-    type('Who answers for it', 'Dr. Fen');
-    type('Reason', 'old break');
-    await act(async () => fireEvent.press(screen.getByLabelText('Keep this')));
+    await said('cm', '1,2', 'Dr. Fen', 'old break');
     expect(keep).toHaveBeenCalledWith({ offLongerMm: 12, by: 'Dr. Fen', reason: 'old break' });
     personUnit.set('mm');
   });
@@ -79,10 +79,7 @@ describe('uneven leathers on purpose', () => {
   it('with all three is kept', async () => {
     const change = jest.fn();
     open(change);
-    type('Off leather longer by, mm (minus: shorter)', '-60');
-    type('Who answers for it', 'Dr. Fen');
-    type('Reason', 'hip fused');
-    await act(async () => fireEvent.press(screen.getByLabelText('Keep this')));
+    await said('mm', '-60', 'Dr. Fen', 'hip fused');
     expect(change).toHaveBeenCalledWith({ offLongerMm: -60, by: 'Dr. Fen', reason: 'hip fused' });
   });
 });

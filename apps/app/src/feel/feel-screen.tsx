@@ -18,7 +18,7 @@ import { FeelSheet } from './feel-sheet';
 import { FoundList } from './found-list';
 import { HoldPanel } from './hold-panel';
 import { ALL_SPOTS, SPOTS_FROM_BELOW, SPOTS_ON_BACK } from './spot-places';
-import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
+import { closedBanner, ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
 
 export function FeelScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -37,6 +37,7 @@ function Feel({ visitId, loaded: visit }: { readonly visitId: string; readonly l
       note={FEEL_PHRASES.feelTheBack}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      closed={closedBanner(loaded)}
       bottom={
         <>
           <UndoRedo of={history} />
@@ -48,7 +49,7 @@ function Feel({ visitId, loaded: visit }: { readonly visitId: string; readonly l
         <YStack gap="$m">
           <ConsequencesPart loaded={loaded} only={['HANDLE_WITH_CARE']} />
           <WholePass loaded={loaded} />
-          <Views loaded={loaded} onSpot={setSpot} />
+          <Views loaded={loaded} onSpot={(at) => (loaded.closed ? undefined : setSpot(at))} />
         </YStack>
         <YStack gap="$l">
           <HoldPanel loaded={loaded} />
@@ -58,7 +59,7 @@ function Feel({ visitId, loaded: visit }: { readonly visitId: string; readonly l
         </YStack>
       </Columns>
       <FeelSheet spot={spot} loaded={loaded} onClose={() => setSpot(null)} />
-      <Sheet title={FEEL_PHRASES.beforeTheFirst} open={!shown} onClose={() => void note({ kind: 'cautionsShown' })}>
+      <Sheet title={FEEL_PHRASES.beforeTheFirst} open={!shown && !loaded.closed} onClose={() => void note({ kind: 'cautionsShown' })}>
         {CAUTIONS.map((text) => (
           <Banner key={text} tone="lookOut">
             {text}

@@ -12,7 +12,7 @@ import { Body, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useWide } from '../ui/use-wide';
 import { problemWords } from '../words/problem-words';
-import { useVisitPage } from '../visit';
+import { ClosedVisit, useVisitPage } from '../visit';
 import { RoomParts } from './controls/room-parts';
 import { HoldToCompare } from './controls/room-tools';
 import { type NextInRoom, nextInRoom } from './model/next-in-room';
@@ -155,7 +155,7 @@ function Remedy({ coming, onOpen }: { readonly coming: ReturnType<typeof useNext
 }
 
 /** What went wrong, what is unsafe, and that it is being laid on. */
-function Notices({ fit: { answered, picture, saddle } }: { readonly fit: FitRoom }) {
+function Notices({ fit: { answered, picture, saddle, loaded } }: { readonly fit: FitRoom }) {
   const problems = answered?.ok === true && !answered.answer.ok ? answered.answer.problems : [];
   return (
     <>
@@ -165,6 +165,7 @@ function Notices({ fit: { answered, picture, saddle } }: { readonly fit: FitRoom
           {problemWords(p)}
         </Banner>
       ))}
+      <ClosedVisit loaded={loaded} />
       <HeldBanner id={saddle.id} />
       {picture === null && answered === null ? <Body role="status">{FIT_ROOM_PHRASES.layingTheSaddle}</Body> : null}
     </>

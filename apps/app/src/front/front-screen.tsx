@@ -25,7 +25,7 @@ import { type FrontSetup, RECOMMENDED, type TriedFront, tryFront, FRONT_DRAFT } 
 import { SaddlePicker } from './saddle-picker';
 import { WhySheet } from './why-sheet';
 import { WidthControl } from './width-control';
-import { SchoolPicker, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { ClosedVisit, SchoolPicker, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 const SHAPES = ARCH_SHAPES.map((value) => ({ value, label: value }));
 
@@ -104,11 +104,12 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
         tried === null ? undefined : (
           <>
             <Button label={FRONT_PHRASES.why} onPress={() => setSheet('why')} />
-            <Button grow kind="main" label={FRONT_PHRASES.keepThisWidth} onPress={() => setSheet('decide')} />
+            <Button grow kind="main" off={loaded.closed} label={FRONT_PHRASES.keepThisWidth} onPress={() => setSheet('decide')} />
           </>
         )
       }
     >
+      <ClosedVisit loaded={loaded} />
       {children}
       {shown === null ? null : (
         <>

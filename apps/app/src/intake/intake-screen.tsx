@@ -4,6 +4,7 @@ import { YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
+import { Locked } from '../ui/locked';
 import { Screen } from '../ui/screen';
 import { UndoRedo } from '../ui/undo-redo';
 import { ageWords, heightWords } from '../words/measure-words';
@@ -11,7 +12,7 @@ import { SEX_WORDS } from '../words/intake-words';
 import { Complaints } from './complaints';
 import { HorseFacts } from './horse-facts';
 import { RidersOfHorse } from './riders-of-horse';
-import { ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
+import { closedBanner, ConsequencesPart, nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
 import { WordsOfHorse } from '../owners';
 import { PhotoStrip } from '../photos';
 
@@ -36,6 +37,7 @@ function Intake({ visitId, loaded: visit }: { readonly visitId: string; readonly
       note={facts.filter(Boolean).join(' · ')}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      closed={closedBanner(loaded)}
       bottom={
         <>
           <UndoRedo of={history} />
@@ -45,19 +47,23 @@ function Intake({ visitId, loaded: visit }: { readonly visitId: string; readonly
     >
       <Columns>
         <YStack gap="$xl">
-          <WordsOfHorse horseId={horse.id} visitId={visitId} />
+          <Locked when={false}>
+            <WordsOfHorse horseId={horse.id} visitId={visitId} />
+          </Locked>
           <Complaints loaded={loaded} />
           <HorseFacts loaded={loaded} />
           <ConsequencesPart loaded={loaded} />
         </YStack>
         <YStack gap="$xl">
-          <Button label={INTAKE_PHRASES.changeNameAge} onPress={() => router.push(`/horses/${horse.id}/edit`)} />
-          <RidersOfHorse horse={horse} />
+          <Locked when={false}>
+            <Button label={INTAKE_PHRASES.changeNameAge} onPress={() => router.push(`/horses/${horse.id}/edit`)} />
+            <RidersOfHorse horse={horse} />
+          </Locked>
           <PhotoStrip
             name={INTAKE_PHRASES.photosOfThis}
             hint={INTAKE_PHRASES.fromBehindAnd}
             views={['behind', 'above', 'nearSide', 'offSide', 'saddle', 'detail']}
-            canPutAway
+            canPutAway={!loaded.closed}
             photos={loaded.page.photos}
             urlOf={(photoId) => `/api/visits/${visitId}/photos/${photoId}/content`}
             writeOf={(photoId, body) => ({ kind: 'photo', visitId, photoId, body })}

@@ -18,6 +18,7 @@ import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
+import { Locked } from '../ui/locked';
 import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { UndoRedo } from '../ui/undo-redo';
@@ -29,7 +30,7 @@ import { HowToDrawing } from './how-to-drawing';
 import { SLOTS, nextSlot, slotName, startMm } from './landmark-list';
 import { LandmarkRail } from './landmark-rail';
 import { LandmarkTable } from './landmark-table';
-import { nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
+import { closedBanner, nextStep, SkipStep, type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
 
 export function LandmarksScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -52,12 +53,14 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
       note={LANDMARKS_PHRASES.findAndMark}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      closed={closedBanner(loaded)}
       bottom={
         <>
           <UndoRedo of={marking.history} />
           <Button
             grow
             kind={all ? 'second' : 'main'}
+            off={loaded.closed}
             label={keepWords(latest.has(landmarkKey(slot)), touched)}
             onPress={() => void keep(false)}
           />
@@ -68,16 +71,22 @@ function LandmarksEntry({ visitId, loaded }: { readonly visitId: string; readonl
       <Columns shares={[3, 2]}>
         <Marking loaded={loaded} marking={marking} />
         <YStack gap="$l">
-          <LandmarkTable
-            readings={latest}
-            landmarks={landmarks}
-            chosen={slot}
-            onChoose={(chosen) => {
-              setSlot(chosen);
-              document.getElementById(NOW)?.scrollIntoView({ block: 'start' });
-            }}
-          />
-          {all ? null : <Button label={LANDMARKS_PHRASES.goOn} onPress={goOn} />}
+          <Locked when={false}>
+            <LandmarkTable
+              readings={latest}
+              landmarks={landmarks}
+              chosen={slot}
+              onChoose={(chosen) => {
+                setSlot(chosen);
+                document.getElementById(NOW)?.scrollIntoView({ block: 'start' });
+              }}
+            />
+          </Locked>
+          {all ? null : (
+            <Locked when={false}>
+              <Button label={LANDMARKS_PHRASES.goOn} onPress={goOn} />
+            </Locked>
+          )}
           <SkipStep step="landmarks" loaded={loaded} />
         </YStack>
       </Columns>
@@ -146,7 +155,13 @@ function Marking({ loaded, marking }: { readonly loaded: LoadedVisit; readonly m
   return (
     <YStack gap="$s" id={NOW}>
       <Heading>{slotName(slot)}</Heading>
-      <Rail loaded={loaded} slot={slot} atMm={atMm} onMove={setAtMm} readings={[...latest.values()]} />
+      <Rail
+        loaded={loaded}
+        slot={slot}
+        atMm={atMm}
+        onMove={(mm) => (loaded.closed ? undefined : setAtMm(mm))}
+        readings={[...latest.values()]}
+      />
       <XStack alignItems="center" flexWrap="wrap">
         <Stepper
           label={edge ? LANDMARKS_PHRASES.widthMm : LANDMARKS_PHRASES.fromTheZero}

@@ -13,7 +13,7 @@ import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Body, Small } from '../ui/text';
 import { useWide } from '../ui/use-wide';
-import { type LoadedVisit, useVisitPage } from '../visit';
+import { type LoadedVisit, closedBanner, useVisitPage } from '../visit';
 import { BARREL_PHRASES } from '../words/barrel-phrases';
 import { problemWords } from '../words/problem-words';
 import { BARREL_DRAFT, type BarrelTyped, barrelTyped, readBarrel } from './barrel-draft';
@@ -50,7 +50,8 @@ function MeasureBarrel({ visitId, loaded }: { readonly visitId: string; readonly
       title={BARREL_PHRASES.barrel}
       note={loaded.page.horse.name}
       onBack={back}
-      bottom={<Button grow kind="main" off={barrel === null} label={BARREL_PHRASES.keep} onPress={() => void keep()} />}
+      closed={closedBanner(loaded)}
+      bottom={<Button grow kind="main" off={barrel === null || loaded.closed} label={BARREL_PHRASES.keep} onPress={() => void keep()} />}
     >
       <Small>{BARREL_PHRASES.note}</Small>
       <YStack onLayout={onLayout} opacity={barrel === null ? 0.45 : 1}>

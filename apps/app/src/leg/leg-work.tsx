@@ -23,6 +23,7 @@ import { HipPanel, OverPanel, PlumbPanel, RulesPanel, WeightPanel } from './rule
 import { SaddlePanel } from './saddle-panel';
 import { type Leg, type LegChosen, PLAIN_SADDLE } from './use-leg';
 import { useHeldTack } from '../tack';
+import { ClosedVisit } from '../visit';
 
 export interface LegWorkProps {
   readonly chosen: LegChosen;
@@ -79,6 +80,7 @@ export function LegWork(props: LegWorkProps) {
       <Columns shares={[1.1, 1]}>
         <YStack gap="$s">
           {pinned ? null : drawing}
+          {loaded === null ? null : <ClosedVisit loaded={loaded} />}
           <Headline leg={leg} chosen={chosen} now={now} />
           <PurposeRows leg={leg} chosen={chosen} />
           <Picks chosen={chosen} />
@@ -251,11 +253,11 @@ function KeepHoles({ chosen, leg, visitId }: LegWorkProps) {
   };
   return (
     <>
-      <Button label={LEG_PHRASES.keep} off={off} onPress={() => void keep(() => undefined)} />
+      <Button label={LEG_PHRASES.keep} off={off || loaded.closed} onPress={() => void keep(() => undefined)} />
       <Button
         grow
         kind="main"
-        off={off}
+        off={off || loaded.closed}
         label={LEG_PHRASES.keepAndPrint}
         onPress={() => void keep(() => router.push(`/visits/${visitId}/leathers-card`))}
       />

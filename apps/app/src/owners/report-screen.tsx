@@ -17,11 +17,12 @@ import { Button } from '../ui/button';
 import { Columns } from '../ui/columns';
 import { Field } from '../ui/field';
 import { LoadState } from '../ui/load-state';
+import { Locked } from '../ui/locked';
 import { PrintStyle } from '../ui/print-style';
 import { Screen } from '../ui/screen';
 import { Sheet } from '../ui/sheet';
 import { Heading } from '../ui/text';
-import { type LoadedVisit, useVisitPage } from '../visit';
+import { ClosedVisit, type LoadedVisit, useVisitPage } from '../visit';
 import { OWNER_PHRASES } from '../words/owner-phrases';
 import { reportPages } from './report-pages';
 import { ReportView } from './report-view';
@@ -109,9 +110,12 @@ function WordsToOwner({ visitId, loaded }: { readonly visitId: string; readonly 
   return (
     <YStack gap="$s" className="not-on-paper">
       <Heading>{OWNER_PHRASES.wordsTitle}</Heading>
-      <Field label={OWNER_PHRASES.said} value={words.said} lines={4} onChange={(said) => put({ ...words, said })} />
-      <Field label={OWNER_PHRASES.watch} value={words.watchFor} lines={3} onChange={(watchFor) => put({ ...words, watchFor })} />
-      <Button label={OWNER_PHRASES.keepWords} off={same} onPress={() => void keep()} />
+      <ClosedVisit loaded={loaded} />
+      <Locked when={loaded.closed}>
+        <Field label={OWNER_PHRASES.said} value={words.said} lines={4} onChange={(said) => put({ ...words, said })} />
+        <Field label={OWNER_PHRASES.watch} value={words.watchFor} lines={3} onChange={(watchFor) => put({ ...words, watchFor })} />
+        <Button label={OWNER_PHRASES.keepWords} off={same} onPress={() => void keep()} />
+      </Locked>
     </YStack>
   );
 }

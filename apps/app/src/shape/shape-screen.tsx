@@ -13,7 +13,7 @@ import { TRAIT_WORDS, sourceWords } from '../words/shape-words';
 import { Forecast } from './forecast';
 import { SilhouetteButton } from './silhouette-button';
 import { ThisHorse } from './this-horse';
-import { nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
+import { closedBanner, nextStep, SkipStep, type LoadedVisit, useRecorded, useVisitPage, VisitBackline } from '../visit';
 
 export function ShapeScreen({ visitId }: { readonly visitId: string }) {
   const { loaded, problem } = useVisitPage(visitId);
@@ -29,6 +29,7 @@ function Shape({ visitId, loaded: visit }: { readonly visitId: string; readonly 
       note={SHAPE_PHRASES.readTheShape}
       onBack={() => router.navigate(`/visits/${visitId}`)}
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
+      closed={closedBanner(loaded)}
       bottom={
         <>
           <UndoRedo of={history} />

@@ -1,5 +1,6 @@
 import { type ReactNode, type Ref } from 'react';
 import { type TamaguiElement, View, styled } from 'tamagui';
+import { useLocked } from './locked';
 import { Body } from './text';
 
 const Frame = styled(View, {
@@ -55,7 +56,7 @@ export function Button({
   label,
   kind = 'second',
   onPress,
-  off = false,
+  off: isOff = false,
   grow = false,
   round = false,
   tight = false,
@@ -64,6 +65,7 @@ export function Button({
   innerRef,
   describedBy,
 }: ButtonProps) {
+  const off = useLocked() || isOff;
   const press = () => {
     if (!off) onPress();
   };

@@ -2,6 +2,7 @@ import { UI_PHRASES } from '../words/ui-phrases';
 import { type Ref, useId } from 'react';
 import { TextInput } from 'react-native';
 import { YStack } from 'tamagui';
+import { useLocked } from './locked';
 import { Body, Small } from './text';
 import { BODY_FONT } from './tokens';
 import { usePalette } from './use-palette';
@@ -42,6 +43,7 @@ export function Field({
 }: FieldProps) {
   const palette = usePalette();
   const note = useId();
+  const locked = useLocked();
   return (
     <YStack gap="$xs">
       {hideLabel ? null : <Body fontWeight="700">{label}</Body>}
@@ -51,6 +53,7 @@ export function Field({
         aria-describedby={problem || hint ? note : undefined}
         aria-invalid={Boolean(problem)}
         value={value}
+        readOnly={locked}
         onChangeText={onChange}
         onSubmitEditing={onSubmit}
         onBlur={onLeave}

@@ -4,6 +4,7 @@ import { useWindowDimensions } from 'react-native';
 import { ScrollView, YStack, XStack } from 'tamagui';
 import { Icon } from './icons';
 import { Button } from './button';
+import { Locked } from './locked';
 import { Small, Title } from './text';
 import { useMeasuredHeight } from './use-measured-height';
 import { usePalette } from './use-palette';
@@ -17,6 +18,8 @@ export interface ScreenProps {
   readonly top?: ReactNode;
   /** A drawing that stays in sight below it while there is room to work under it. */
   readonly pinned?: ReactNode;
+  /** Said over the work where what stands here can't be changed: the work below it is locked then. */
+  readonly closed?: ReactNode;
   /** In the thumb's reach. */
   readonly bottom?: ReactNode;
   readonly children: ReactNode;
@@ -39,7 +42,7 @@ const FRAME_PX = { usual: 212, low: 160 } as const;
 
 /** The frame of every screen: name at the top, main action at the bottom, work between. What is fixed never takes more than half. */
 export function Screen(props: ScreenProps) {
-  const { top, pinned, bottom, children, narrow = false, ownScroll = false } = props;
+  const { top, pinned, bottom, closed = null, children, narrow = false, ownScroll = false } = props;
   const rail = useContext(ScreenRail);
   const { width, height } = useWindowDimensions();
   const low = height < LOW_BELOW_PX;
@@ -70,7 +73,8 @@ export function Screen(props: ScreenProps) {
               paddingBottom="$xl"
               gap="$l"
             >
-              {children}
+              {closed}
+              <Locked when={closed !== null}>{children}</Locked>
             </YStack>
           </ScrollView>
         )}

@@ -4,6 +4,7 @@ import { type ReactNode, useEffect, useState } from 'react';
 import { useWindowDimensions } from 'react-native';
 import { Sheet as Pane, XStack, YStack } from 'tamagui';
 import { Button } from './button';
+import { Locked } from './locked';
 import { Heading } from './text';
 import { useLatest } from './use-latest';
 
@@ -60,7 +61,9 @@ export function Sheet({ title, open, onClose, children }: SheetProps) {
       >
         <FocusScope enabled={open} trapped loop>
           <YStack role="dialog" aria-modal aria-label={title} tabIndex={-1} flexShrink={1} minHeight={0}>
-            <SheetHead title={title} onClose={onClose} />
+            <Locked when={false}>
+              <SheetHead title={title} onClose={onClose} />
+            </Locked>
             <Pane.ScrollView
               maxHeight={height * MOST_OF_THE_SCREEN - HEAD_PX}
               tabIndex={0}

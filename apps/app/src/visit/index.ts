@@ -1,3 +1,4 @@
+export { ClosedVisit, closedBanner } from './closed-visit';
 export { ConsequencesPart, datedFactsOf } from './consequences-part';
 export { formOfVisit } from './form-of-visit';
 export { HoldBanner } from './hold-banner';

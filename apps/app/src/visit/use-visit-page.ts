@@ -12,7 +12,7 @@ export interface LoadedVisit {
   readonly page: VisitPage;
   readonly measured: MeasuredVisit;
   readonly front: SectionMeasurement;
-  /** Its takes stand as they are until it is opened again. */
+  /** Everything in it stays as it was until it is opened again. */
   readonly closed: boolean;
   /** Saves changed facts of the visit as they are made; `seen` is what they were changed from, where that is not what stands there now. */
   readonly change: (change: Partial<VisitFields>, seen?: Partial<VisitFields>) => Promise<boolean>;
@@ -29,26 +29,33 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
   const takes = page?.takes;
   const traced = useMemo(() => (takes === undefined ? null : tracedVisit(takes)), [takes]);
   const measured = useMemo(() => (page === null || traced === null ? null : measuredVisit(page, traced)), [page, traced]);
+  const closed = page?.visit.status === 'done';
+  /** Says why nothing is entered at a closed visit. @returns whether it is open */
+  const isOpen = useCallback(() => {
+    if (closed) toast({ text: VISIT_PHRASES.closedStays });
+    return !closed;
+  }, [closed, toast]);
   const withdrawFact = useCallback(
-    (factId: string, withdrawn = true) => send({ kind: 'factWithdrawal', visitId, factId, body: { withdrawn } }),
-    [send, visitId],
+    async (factId: string, withdrawn = true) => isOpen() && send({ kind: 'factWithdrawal', visitId, factId, body: { withdrawn } }),
+    [isOpen, send, visitId],
   );
   const note = useCallback(
     async (body: FactBody, said?: string) => {
+      if (!isOpen()) return null;
       const factId = v7();
       const kept = await send({ kind: 'fact', visitId, factId, body: { madeAt: momentNow(), body } });
       if (kept && said !== undefined) toast({ text: said, undo: () => void withdrawFact(factId) });
       return kept ? factId : null;
     },
-    [send, toast, visitId, withdrawFact],
+    [isOpen, send, toast, visitId, withdrawFact],
   );
   if (page === null || measured === null) return { loaded: null, problem };
   if (!isKnownSchool(page.visit.schoolId)) return { loaded: null, problem: VISIT_PHRASES.schoolNotHere };
   const { id: _id, fitter: _fitter, ...was } = page.visit;
-  const change = (fields: Partial<VisitFields>, seen: Partial<VisitFields> = {}) =>
-    send({ kind: 'visit', visitId, body: { ...was, ...fields, was: { ...was, ...seen } } });
+  const change = async (fields: Partial<VisitFields>, seen: Partial<VisitFields> = {}) =>
+    (fields.status === 'open' || isOpen()) && send({ kind: 'visit', visitId, body: { ...was, ...fields, was: { ...was, ...seen } } });
   return {
-    loaded: { page, measured, front: measured.sections.front, closed: page.visit.status === 'done', change, note, withdrawFact },
+    loaded: { page, measured, front: measured.sections.front, closed, change, note, withdrawFact },
     problem: null,
   };
 }

@@ -19,12 +19,14 @@ import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
+import { Locked } from '../ui/locked';
 import { Screen } from '../ui/screen';
 import { Stepper } from '../ui/stepper';
 import { Small, Strong } from '../ui/text';
 import { PutAway } from '../bin';
 import { BIN_PHRASES } from '../words/bin-phrases';
 import { dayWords } from '../words/measure-words';
+import { ClosedVisit } from './closed-visit';
 import { StandForIt } from './stand-for-it';
 import { RIDE_SAID_WORDS, caveatWords, takenBackWords } from '../words/ride-words';
 import { nextStep } from './next-step';
@@ -56,47 +58,47 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
   );
 }
 
-function Facts({ loaded: { page, front, change, measured, note } }: { readonly loaded: LoadedVisit }) {
+function Facts({ loaded: { page, front, change, measured, note, closed } }: { readonly loaded: LoadedVisit }) {
   const { visit } = page;
   const wanted = schoolById(visit.schoolId).front.stationMm;
   const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, useHeldTackOf());
   const refused = againstRiding(question).some((r) => r.code === 'SETTING_REFUSED') ? (chosenSettingOf(page.facts)?.tried ?? null) : null;
   return (
     <YStack gap="$l">
-      <SchoolPicker
-        value={visit.schoolId}
-        has={measuredNeeds(measured)}
-        onChange={(schoolId) =>
-          void change({ schoolId, ...(front.takes.length === 0 && { stationMm: schoolById(schoolId).front.stationMm }) })
-        }
-      />
-      <YStack gap="$xs">
-        <Small>{VISIT_PHRASES.frontSectionMm}</Small>
-        <XStack>
-          <Stepper
-            label={VISIT_PHRASES.stationMm}
-            unit="mm"
-            value={visit.stationMm}
-            step={5}
-            decimals={0}
-            onChange={(stationMm) => void change({ stationMm: Math.min(200, stationMm) })}
-          />
-        </XStack>
-        {visit.stationMm === wanted ? null : <Banner tone="lookOut">{VISIT_PHRASES.thisSchoolReads(wanted, visit.stationMm)}</Banner>}
-      </YStack>
-      <VisitNote visitId={visit.id} value={visit.note} onSave={(note, from) => void change({ note }, { note: from })} />
-      <Result
-        ride={rideResult({ said: visit.result, ...question })}
-        against={againstRiding(question)}
-        onSay={(result) => void change({ result })}
-      />
-      <RiddenPart facts={page.facts} note={note} />
-      {refused === null ? null : <StandForIt tried={refused} note={note} />}
-      {visit.status === 'open' ? <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} /> : null}
-      <Button
-        label={visit.status === 'open' ? VISIT_PHRASES.closeThisVisit : VISIT_PHRASES.openThisVisit}
-        onPress={() => void change({ status: visit.status === 'open' ? 'done' : 'open' })}
-      />
+      <ClosedVisit loaded={{ closed, change }} />
+      <Locked when={closed}>
+        <SchoolPicker
+          value={visit.schoolId}
+          has={measuredNeeds(measured)}
+          onChange={(schoolId) =>
+            void change({ schoolId, ...(front.takes.length === 0 && { stationMm: schoolById(schoolId).front.stationMm }) })
+          }
+        />
+        <YStack gap="$xs">
+          <Small>{VISIT_PHRASES.frontSectionMm}</Small>
+          <XStack>
+            <Stepper
+              label={VISIT_PHRASES.stationMm}
+              unit="mm"
+              value={visit.stationMm}
+              step={5}
+              decimals={0}
+              onChange={(stationMm) => void change({ stationMm: Math.min(200, stationMm) })}
+            />
+          </XStack>
+          {visit.stationMm === wanted ? null : <Banner tone="lookOut">{VISIT_PHRASES.thisSchoolReads(wanted, visit.stationMm)}</Banner>}
+        </YStack>
+        <VisitNote visitId={visit.id} value={visit.note} onSave={(note, from) => void change({ note }, { note: from })} />
+        <Result
+          ride={rideResult({ said: visit.result, ...question })}
+          against={againstRiding(question)}
+          onSay={(result) => void change({ result })}
+        />
+        <RiddenPart facts={page.facts} note={note} />
+        {refused === null ? null : <StandForIt tried={refused} note={note} />}
+      </Locked>
+      {closed ? null : <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} />}
+      {closed ? null : <Button label={VISIT_PHRASES.closeThisVisit} onPress={() => void change({ status: 'done' })} />}
       <XStack>
         <PutAway
           thing={{ kind: 'visit', id: visit.id, name: BIN_PHRASES.visitOf(dayWords(visit.startedOn)) }}

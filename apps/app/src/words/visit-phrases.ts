@@ -43,6 +43,7 @@ export const VISIT_PHRASES = {
   thisSchoolReads: (wanted: number, stationMm: number): string =>
     `This school reads its front at ${lengthWords(wanted)}; this visit takes it at ${lengthWords(stationMm)}.`,
   report: 'Owner’s report',
+  closedStays: 'This visit is closed: everything in it stays as it was. Open it again to change something; that goes on record.',
   closeThisVisit: 'Close this visit',
   openThisVisit: 'Open this visit again',
   aHelperAt:

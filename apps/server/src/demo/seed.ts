@@ -5,6 +5,7 @@ import { type DemoScenario, demoScenario } from '@fulcra/demo';
 import { collections } from '../stores/collections';
 import { pngOf } from './png';
 import { hashPassword } from '../platform/auth/passwords';
+import { type SignedIn } from '../platform/auth/session.repository';
 import { practices } from '../practice/practice.repository';
 
 /** Fills an empty database with the demo; leaves any other alone. @returns whether it did */
@@ -38,14 +39,25 @@ export async function fillDemo(db: DataSource, scenario: DemoScenario): Promise<
     for (const take of taken) await stores.takes.add(who, id, take.id, take.take);
     for (const { id: factId, ...fact } of found) await stores.facts.add(who, id, factId, fact);
     if (decision !== null) await stores.decisions.add(who, id, id, decision);
+    await addPhotos(
+      stores,
+      who,
+      scenario.photos.filter((p) => p.visitId === id),
+    );
     await stores.visit.put(who, id, { ...visit, was: begun });
   }
   for (const { id, ...order } of scenario.orders) await stores.order.put(who, id, order);
-  for (const { id, visitId, draw, ...photo } of scenario.photos) {
+}
+
+type Stores = ReturnType<typeof collections>;
+
+/** The demo's photos of a visit, whole. */
+async function addPhotos(stores: Stores, who: SignedIn, photos: DemoScenario['photos']): Promise<void> {
+  for (const { id, visitId, draw, ...photo } of photos) {
     const picture = pngOf(draw());
     const sha256 = createHash('sha256').update(picture).digest('hex');
     await stores.photos.announce(who, { visitId }, id, { ...photo, mediaType: 'image/png', bytes: picture.length, sha256 });
     for (let from = 0; from < picture.length; from += PHOTO_PIECE_BYTES)
-      await stores.photos.addPiece(practiceId, { visitId }, id, from, picture.subarray(from, from + PHOTO_PIECE_BYTES));
+      await stores.photos.addPiece(who.practiceId, { visitId }, id, from, picture.subarray(from, from + PHOTO_PIECE_BYTES));
   }
 }

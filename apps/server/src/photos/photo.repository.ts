@@ -53,13 +53,14 @@ interface Picture {
 }
 
 /** Locks what the photo is of, so that what was counted stays so; another practice's is as good as none. */
-async function lockOwner(tx: EntityManager, practiceId: string, owner: PhotoOwner): Promise<void> {
-  if ('visitId' in owner) return void (await lockedVisit(tx, practiceId, owner.visitId));
+async function lockOwner(tx: EntityManager, practiceId: string, owner: PhotoOwner): Promise<{ readonly closed: boolean }> {
+  if ('visitId' in owner) return { closed: (await lockedVisit(tx, practiceId, owner.visitId)).status === 'done' };
   const [entity, id] = rowOf(owner);
   const found = await tx
     .getRepository<{ id: string; practiceId: string }>(entity)
     .findOne({ where: { id, practiceId }, lock: { mode: 'pessimistic_write' } });
   if (found === null) throw new FulcraError('NOT_FOUND');
+  return { closed: false };
 }
 
 /** Where a thing that has photos is kept, and its id. */
@@ -86,10 +87,11 @@ async function announce(tx: EntityManager, { who, owner, id, photo }: Announced,
   const { practiceId, personId } = who;
   // two at once are counted one after the other
   await tx.getRepository(PracticeEntity).findOne({ where: { id: practiceId }, lock: { mode: 'pessimistic_write' } });
-  await lockOwner(tx, practiceId, owner);
+  const { closed } = await lockOwner(tx, practiceId, owner);
   const table = tx.getRepository(PhotoEntity);
   const known = await table.findOneBy({ id });
   if (!isNewPhoto(known && { sha256: known.sha256, own: isOf(known, practiceId, owner) }, photo)) return;
+  if (closed) throw new FulcraError('VISIT_CLOSED');
   refuseOneTooMany(await table.countBy({ practiceId, ...owner }));
   refusePastQuota(await usedBytes(tx, practiceId), photo.bytes, quotaBytes);
   const row = {

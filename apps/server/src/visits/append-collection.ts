@@ -5,6 +5,7 @@ import { FulcraError } from '../platform/errors/fulcra-error';
 import { type ErrorCode } from '../platform/errors/registry';
 import { rowsAndNames } from '../practice/people-names';
 import { isNew } from './append-rules';
+import { refuseClosed } from './visit-rules';
 import { VisitEntity, type VisitRow } from './visit.entity';
 
 /** Something added to a visit: whose hand, and the order in which the server heard of it (a device's clock may be wrong by a year). */
@@ -70,6 +71,7 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
     const known = await rows(tx).findOneBy({ id } as Where);
     const mine = { practiceId: who.practiceId, visitId };
     if (!isNew(known, mine, (stored) => table.same(stored, body), table.immutable)) return;
+    refuseClosed(visit.status);
     await table.guard?.(tx, visit, body);
     const row = { id, ...mine, handId: who.personId, ...table.columns(body) };
     await rows(tx).insert(row as never);
@@ -80,6 +82,7 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
     const row = await rows(tx).findOneBy({ id, practiceId: who.practiceId, visitId } as Where);
     if (row === null) throw new FulcraError('NOT_FOUND');
     if (Boolean((row as { withdrawn?: boolean }).withdrawn) === withdrawn) return;
+    refuseClosed(visit.status);
     await table.guardWithdrawal?.(tx, visit, row, withdrawn);
     await rows(tx).update({ id } as Where, { withdrawn } as never);
   };

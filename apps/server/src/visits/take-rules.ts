@@ -3,13 +3,6 @@ import { type TakeWrite } from '@fulcra/contract';
 import { MOST_TAKES, isLine, lineFromReading, sectionFromReading } from '@fulcra/core';
 import { FulcraError } from '../platform/errors/fulcra-error';
 
-type Status = 'open' | 'done';
-
-/** What was measured at a closed visit stands; opening it again is on record. */
-export function refuseClosed(status: Status): void {
-  if (status === 'done') throw new FulcraError('VISIT_CLOSED');
-}
-
 /** @param held takes of this station that count now */
 export function refuseSixth(held: number): void {
   if (held >= MOST_TAKES) throw new FulcraError('TAKES_FULL');

@@ -1,7 +1,7 @@
 import { type TakeRecord, type TakeWrite } from '@fulcra/contract';
 import { type DataSource, type EntityManager } from 'typeorm';
 import { type AppendCollection, appendCollection } from './append-collection';
-import { refuseClosed, refuseSixth, refuseUnreadable, sameTake } from './take-rules';
+import { refuseSixth, refuseUnreadable, sameTake } from './take-rules';
 import { TakeEntity, type TakeRow } from './visit.entity';
 
 export type Takes = AppendCollection<TakeWrite, TakeRecord>;
@@ -13,12 +13,10 @@ export const takes = (db: DataSource): Takes =>
     same: sameTake,
     immutable: 'TAKE_IMMUTABLE',
     guard: async (tx, visit, take) => {
-      refuseClosed(visit.status);
       refuseUnreadable(take);
       refuseSixth(await heldAt(tx, visit.id, take.station));
     },
     guardWithdrawal: async (tx, visit, row, withdrawn) => {
-      refuseClosed(visit.status);
       if (!withdrawn) refuseSixth(await heldAt(tx, visit.id, row.station));
     },
     sentOut: ({ practiceId: _, handId: __, seq: ___, takenAt, withdrawn, ...rest }, hand) => ({

@@ -1,8 +1,20 @@
 import { type Fact, type Visit } from '@fulcra/contract';
 import { type RideQuestion, againstRiding } from '@fulcra/core';
+import { isDeepStrictEqual } from 'node:util';
 import { FulcraError } from '../platform/errors/fulcra-error';
 
 type Stands = Pick<Visit, 'result' | 'status'>;
+
+/** Everything of a closed visit stands: takes, findings, decisions, photos. Opening it again is on record. @throws VISIT_CLOSED */
+export function refuseClosed(status: Visit['status']): void {
+  if (status === 'done') throw new FulcraError('VISIT_CLOSED');
+}
+
+/** The visit's own fields stand too while it is closed; the one change it takes is being opened again. @throws VISIT_CLOSED */
+export function refuseChangeOfClosed<V extends Pick<Visit, 'status'>>(before: V | null, after: V): void {
+  if (before === null || before.status !== 'done' || isDeepStrictEqual(before, after)) return;
+  if (!isDeepStrictEqual({ ...before, status: 'open' }, after)) throw new FulcraError('VISIT_CLOSED');
+}
 
 /** "Good to ride" is asked about when it is said, not each time something else of the visit changes. */
 export const saysGoodToRide = (before: Stands | null, after: Stands): boolean =>

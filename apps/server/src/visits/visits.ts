@@ -11,7 +11,7 @@ import { fieldsOf } from '../records/merge-record';
 import { decisionOf } from './decisions';
 import { FactEntity } from './fact.entity';
 import { rideQuestion } from './ride';
-import { putOnRecord, refuseRiding, saysGoodToRide } from './visit-rules';
+import { putOnRecord, refuseChangeOfClosed, refuseRiding, saysGoodToRide } from './visit-rules';
 import { DecisionEntity, type DecisionRow, VisitEntity, type VisitRow } from './visit.entity';
 
 type VisitChange = Change<'visit'>;
@@ -22,6 +22,7 @@ const VISIT_TABLE: MergeTable<'visit'> = {
   begun: ({ personId }) => ({ fitterId: personId }),
   guard: async ({ tx, who: { practiceId }, id, before, after }) => {
     if (!(await holdHorse(tx, practiceId, after.horseId))) throw new FulcraError('NOT_FOUND');
+    refuseChangeOfClosed(before, after);
     if (saysGoodToRide(before, after)) refuseRiding(await rideQuestion(tx, practiceId, id));
   },
   after: async (change) => {

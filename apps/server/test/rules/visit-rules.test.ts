@@ -3,8 +3,8 @@ import { FulcraError } from '../../src/platform/errors/fulcra-error';
 import { isNew } from '../../src/visits/append-rules';
 import { decidedAt } from '../../src/visits/decided';
 import { earlierFacts, refuseImpossible } from '../../src/visits/fact-rules';
-import { refuseClosed, refuseSixth, refuseUnreadable, sameTake } from '../../src/visits/take-rules';
-import { putOnRecord, refuseRiding, saysGoodToRide } from '../../src/visits/visit-rules';
+import { refuseSixth, refuseUnreadable, sameTake } from '../../src/visits/take-rules';
+import { putOnRecord, refuseChangeOfClosed, refuseClosed, refuseRiding, saysGoodToRide } from '../../src/visits/visit-rules';
 
 /** The code something is refused with; null where it is allowed. */
 const refusal = (work: () => unknown): string | null => {
@@ -150,6 +150,21 @@ describe('facts', () => {
       said('spring', 3, { body: { kind: 'skipped', step: 'feel' } }),
     ];
     expect(values(all, null, null)).toEqual([]);
+  });
+});
+
+describe('a closed visit', () => {
+  const visit = { status: 'done' as const, result: null as string | null, note: '' };
+  it('takes one change: being opened again, and nothing else with it', () => {
+    expect(refusal(() => refuseChangeOfClosed(visit, { ...visit, status: 'open' }))).toBeNull();
+    expect(refusal(() => refuseChangeOfClosed(visit, { ...visit, status: 'open', note: 'x' }))).toBe('VISIT_CLOSED');
+    expect(refusal(() => refuseChangeOfClosed(visit, { ...visit, result: 'goodToRide' }))).toBe('VISIT_CLOSED');
+    expect(refusal(() => refuseChangeOfClosed(visit, { ...visit }))).toBeNull();
+  });
+  it('an open one takes any, closing among them, and so does one that is new', () => {
+    const open = { ...visit, status: 'open' as const };
+    expect(refusal(() => refuseChangeOfClosed(open, { ...visit, result: 'goodToRide' }))).toBeNull();
+    expect(refusal(() => refuseChangeOfClosed(null, visit))).toBeNull();
   });
 });
 

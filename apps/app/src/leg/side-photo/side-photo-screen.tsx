@@ -11,10 +11,11 @@ import { Button } from '../../ui/button';
 import { Choice } from '../../ui/choice';
 import { Columns } from '../../ui/columns';
 import { LoadState } from '../../ui/load-state';
+import { Locked } from '../../ui/locked';
 import { Screen } from '../../ui/screen';
 import { Stepper } from '../../ui/stepper';
 import { Body, Heading, Small } from '../../ui/text';
-import { type LoadedVisit, useVisitPage } from '../../visit';
+import { ClosedVisit, type LoadedVisit, useVisitPage } from '../../visit';
 import { SIDE_PHOTO_PHRASES } from '../../words/side-photo-phrases';
 import { MarkingBoard, markName } from './marking-board';
 import { type MarkId, PHOTO_DRAFT, type PhotoTyped, markedOf, newPhotoTyped, nextMark, typedOfMarked, wantedMarks } from './photo-marks';
@@ -32,6 +33,7 @@ export function SidePhotoScreen({ visitId }: { readonly visitId: string }) {
   const options = photos.map((p, i) => ({ value: p.id, label: SIDE_PHOTO_PHRASES.pick(i + 1) }));
   return (
     <Screen title={SIDE_PHOTO_PHRASES.title} note={loaded.page.horse.name} onBack={() => router.navigate(`/visits/${visitId}/rider`)}>
+      <ClosedVisit loaded={loaded} />
       <Small>{SIDE_PHOTO_PHRASES.how}</Small>
       {photo === null ? (
         <Body>{SIDE_PHOTO_PHRASES.noPhotoText}</Body>
@@ -57,14 +59,16 @@ export function SidePhotoScreen({ visitId }: { readonly visitId: string }) {
           </Columns>
         </>
       )}
-      <PhotoStrip
-        name={SIDE_PHOTO_PHRASES.photos}
-        hint={SIDE_PHOTO_PHRASES.noPhoto}
-        views={['nearSide', 'offSide']}
-        photos={photos}
-        urlOf={(photoId) => `/api/visits/${visitId}/photos/${photoId}/content`}
-        writeOf={(photoId, body) => ({ kind: 'photo', visitId, photoId, body })}
-      />
+      <Locked when={loaded.closed}>
+        <PhotoStrip
+          name={SIDE_PHOTO_PHRASES.photos}
+          hint={SIDE_PHOTO_PHRASES.noPhoto}
+          views={['nearSide', 'offSide']}
+          photos={photos}
+          urlOf={(photoId) => `/api/visits/${visitId}/photos/${photoId}/content`}
+          writeOf={(photoId, body) => ({ kind: 'photo', visitId, photoId, body })}
+        />
+      </Locked>
     </Screen>
   );
 }
@@ -123,7 +127,12 @@ function OnePhoto({ visitId, loaded, photo, alone }: OnePhotoProps) {
       {marked === null ? null : <PhotoReading marked={marked} />}
       <XStack gap="$s" flexWrap="wrap">
         <Button label={SIDE_PHOTO_PHRASES.undo} off={marking.before.length === 0} onPress={marking.undo} />
-        <Button kind="main" off={marked === null || typeof marked === 'string'} label={SIDE_PHOTO_PHRASES.keep} onPress={keep} />
+        <Button
+          kind="main"
+          off={loaded.closed || marked === null || typeof marked === 'string'}
+          label={SIDE_PHOTO_PHRASES.keep}
+          onPress={keep}
+        />
       </XStack>
     </YStack>
   );

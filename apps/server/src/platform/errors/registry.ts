@@ -36,7 +36,7 @@ export const ERRORS = {
   },
   VISIT_CLOSED: {
     status: 409,
-    message: 'This visit is closed, so its takes stand as they are.',
+    message: 'This visit is closed, so everything in it stays as it was.',
     remedy: 'Open the visit again, which goes on record, and send it once more; nothing is lost.',
   },
   LANDMARK_REFUSED: {

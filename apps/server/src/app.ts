@@ -8,6 +8,7 @@ import rateLimit from '@fastify/rate-limit';
 import Fastify, { type FastifyInstance, LogController } from 'fastify';
 import { serializerCompiler, validatorCompiler } from 'fastify-type-provider-zod';
 import { type DataSource } from 'typeorm';
+import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { emptyBin } from './bin/empty-bin';
 import { demoRoutes } from './demo/demo.routes';
 import { collections } from './stores/collections';
@@ -27,7 +28,7 @@ import { servePages } from './platform/pages';
 import { calendarRoutes } from './calendar/calendar.routes';
 import { type Feeds, feeds } from './calendar/feeds';
 import { mailRoutes } from './mail/mail.routes';
-import { postOffice } from './mail/post-office';
+import { type Deliver, postOffice } from './mail/post-office';
 import { smtp } from './mail/smtp';
 import { ownerLinks } from './owners/owner-links';
 import { ownerRoutes } from './owners/owner.routes';
@@ -125,12 +126,19 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
 const MAIL_EVERY_MS = 15_000;
 const EVERY_HOUR_MS = 3_600_000;
 
-/** Letters go to the mail server that is configured, in the demo to its own letter box, and otherwise wait. */
+/**
+ * Letters go to the mail server that is configured; where there is none, in the demo to a letter box of ours, and otherwise they wait. What the
+ * demo's own practice writes goes to the letter box whatever is configured: whoever signs in to it writes to no stranger.
+ */
 async function mail(app: FastifyInstance, db: DataSource, config: Config, calendars: Feeds): Promise<void> {
-  const box = config.smtpUrl === null && config.demo ? await openLetterBox() : null;
-  const url = config.smtpUrl ?? box?.url ?? null;
+  const box = config.demo ? await openLetterBox() : null;
+  const boxed = box === null ? null : smtp(box.url, config.mailFrom, 'boxed');
+  const out = config.smtpUrl === null ? null : smtp(config.smtpUrl, config.mailFrom);
   const office = postOffice(db);
-  const deliver = url === null ? noMailServer : smtp(url, config.mailFrom);
+  const deliver: Deliver = (letter) => {
+    const way = letter.practiceId === DEMO_ACCOUNT.practiceId ? boxed : (out ?? boxed);
+    return (way ?? noMailServer)(letter);
+  };
   const round = rounds(app, { name: 'the mail round', everyMs: MAIL_EVERY_MS, work: () => office.sendDue(deliver, new Date()) });
   await app.register(mailRoutes, { office, feeds: calendars, goNow: round.goNow });
   if (box === null) return;
@@ -138,7 +146,7 @@ async function mail(app: FastifyInstance, db: DataSource, config: Config, calend
   await app.register(letterBoxRoutes, { box });
 }
 
-const noMailServer = (): Promise<void> => Promise.reject(new Error('no mail server is configured: set FULCRA_SMTP_URL'));
+const noMailServer = (): Promise<never> => Promise.reject(new Error('no mail server is configured: set FULCRA_SMTP_URL'));
 
 /** What a practice keeps is kept by no cache on the way; pictures say themselves how long theirs may be. */
 function keepNothingBetween(app: FastifyInstance): void {

@@ -3,6 +3,7 @@ import { YardSizeEntity } from './horses/yard-size';
 import { PersonEntity, PracticeEntity } from './practice/practice.entity';
 import { SaddleEntity } from './saddles/saddle.entity';
 import { KnownDeviceEntity, SignInFailureEntity } from './platform/auth/sign-in.entity';
+import { PracticeCounterEntity } from './platform/db/next-number';
 import { SessionEntity } from './platform/auth/session.entity';
 import { PhotoEntity, PieceEntity, SmallPhotoEntity } from './photos/photo.entity';
 import { LeatherEntity, LeatherTakeEntity } from './leathers/leather.entity';
@@ -22,6 +23,7 @@ import { PracticeSettingsEntity } from './practice/practice-settings';
 
 const PEOPLE = [
   PracticeEntity,
+  PracticeCounterEntity,
   PersonEntity,
   SessionEntity,
   SignInFailureEntity,

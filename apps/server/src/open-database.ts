@@ -13,6 +13,7 @@ import { BinHeard1765000000000 } from './platform/db/twelfth-migration';
 import { SignInFailures1765100000000 } from './platform/db/thirteenth-migration';
 import { OpenedPhotos1765200000000 } from './platform/db/fourteenth-migration';
 import { HorseStanding1765300000000 } from './platform/db/fifteenth-migration';
+import { WhatStands1765400000000 } from './platform/db/sixteenth-migration';
 import { PATIENCE, type Patience, waitOnly } from './platform/db/patience';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
@@ -45,6 +46,7 @@ export async function openDatabase(url: string, patience: Patience | null = PATI
       SignInFailures1765100000000,
       OpenedPhotos1765200000000,
       HorseStanding1765300000000,
+      WhatStands1765400000000,
     ],
     migrationsTableName: 'migration',
     // where in our code a question was asked costs more than many a question

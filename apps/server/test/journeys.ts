@@ -14,6 +14,8 @@ export const HORSE = {
   ownerId: null,
   payerId: null,
   yardId: null,
+  ridesIn: null,
+  gone: null,
 };
 export const TAKE = {
   station: 'front',
@@ -71,7 +73,7 @@ export async function startedVisit(visitor: Visitor, takes: readonly object[] = 
 }
 
 type Spot = { readonly point: string; readonly side: string | null };
-const MADE = { hand: 'Isla Venn', source: 'practice', round: 'full', withdrawn: false };
+const MADE = { hand: 'Isla Venn', source: 'practice', round: 'full', withdrawn: false, fall: null, answers: [] };
 
 /** Something unsafe found on an item. */
 export async function tackFound(fitter: Visitor, itemKind: string, itemId: string, spots: readonly Spot[]) {

@@ -86,6 +86,7 @@ it('what the first release kept is all there after the later migrations', async 
       'SignInFailures1765100000000',
       'OpenedPhotos1765200000000',
       'HorseStanding1765300000000',
+      'WhatStands1765400000000',
     ]);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,
@@ -99,6 +100,8 @@ it('what the first release kept is all there after the later migrations', async 
       ownerId: null,
       payerId: null,
       yardId: null,
+      ridesIn: null,
+      gone: null,
     });
     expect(await stores.visit.get(old.practice, old.visit)).toMatchObject({ status: 'open', result: null });
     const kept = await stores.takes.ofVisits(old.practice, [old.visit]);

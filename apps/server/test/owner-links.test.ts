@@ -1,5 +1,7 @@
 import { reportSchema, sharedPageSchema } from '@fulcra/contract';
 import { DEMO_SADDLES } from '@fulcra/demo';
+import { createHash } from 'node:crypto';
+import sharp from 'sharp';
 import { v7 } from 'uuid';
 import { DECISION, demoFitter, startedVisit, tackFound } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
@@ -163,13 +165,67 @@ describe('what an owner says', () => {
     for (let i = 0; i < 2; i++) expect((await owner().send('PUT', `${checks}/${id}`, { itemId: SADDLE, found })).status).toBe(200);
     const list = (await fitter.send('GET', '/api/tack-checks')).body as { id: string }[];
     expect(list.filter((c) => c.id === id)).toMatchObject([{ hand: 'An Owner', source: 'owner', round: 'monthly', found }]);
-    const { id: _, fitter: __, ...was } = (await fitter.send('GET', `/api/visits/${visitId}`)).body.visit;
+    const { id: _, fitter: __, ...closed } = (await fitter.send('GET', `/api/visits/${visitId}`)).body.visit;
+    const was = { ...closed, status: 'open' };
+    await fitter.send('PUT', `/api/visits/${visitId}`, { ...was, was: closed });
     expect(code(await fitter.send('PUT', `/api/visits/${visitId}`, { ...was, result: 'goodToRide', was }))).toBe('TACK_UNSAFE');
     const mended = { by: 'A Saddler', what: 'stitched anew', clears: [id] };
     const { body } = await tackFound(fitter, 'saddle', v7(), []);
     const mend = { ...body, itemId: SADDLE, found: [], mended };
     expect((await fitter.send('PUT', `/api/tack-checks/${v7()}`, mend)).status).toBe(200);
     expect((await fitter.send('PUT', `/api/visits/${visitId}`, { ...was, result: 'goodToRide', was })).status).toBe(200);
+  });
+
+  it('what an owner found unsafe after the answer to the first look was lost is kept, under whatever id it is sent again', async () => {
+    const { link } = await finished();
+    const put = (id: string, finding: string) => {
+      const found = [{ point: 'barCatch', side: 'near', finding, note: '' }];
+      return owner().send('PUT', `/api/shared/${link.token}/checks/${id}`, { itemId: SADDLE, found });
+    };
+    const id = v7();
+    const looks = async () =>
+      (
+        (await fitter.send('GET', '/api/tack-checks')).body as {
+          itemId: string;
+          source: string;
+          found: { point: string; finding: string }[];
+        }[]
+      )
+        .filter((c) => c.itemId === SADDLE && c.source === 'owner' && c.found[0]?.point === 'barCatch')
+        .map((c) => c.found[0]!.finding);
+    for (const finding of ['sound', 'unsafe', 'unsafe', 'sound']) expect((await put(id, finding)).status).toBe(200);
+    expect((await looks()).sort()).toEqual(['sound', 'unsafe']);
+    const page = (await owner().send('GET', `/api/shared/${link.token}`)).body;
+    expect(page.report.tack.find((t: { id: string }) => t.id === SADDLE).state).toBe('unsafe');
+  });
+
+  it('a picture’s own bytes come through the link, and the fitter reads back a picture', async () => {
+    const { link } = await finished();
+    const [wordId, photoId] = [v7(), v7()];
+    await owner().send('PUT', `/api/shared/${link.token}/words/${wordId}`, { body: ASKS });
+    const bytes = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#805020' } })
+      .jpeg()
+      .toBuffer();
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    const at = `/api/shared/${link.token}/words/${wordId}/photos/${photoId}`;
+    expect((await owner().send('PUT', at, { view: 'detail', mediaType: 'image/jpeg', bytes: bytes.length, sha256 })).body.heldBytes).toBe(
+      0,
+    );
+    const half = Math.floor(bytes.length / 2);
+    for (const [from, piece] of [
+      [0, bytes.subarray(0, half)],
+      [half, bytes.subarray(half)],
+    ] as const) {
+      const reply = await fetch(`${running.base}${at}/content?from=${from}`, {
+        method: 'PUT',
+        headers: { 'content-type': 'application/octet-stream' },
+        body: new Uint8Array(piece),
+      });
+      expect([reply.status, await reply.json()]).toEqual([200, { heldBytes: from + piece.length }]);
+    }
+    const back = await fetch(`${running.base}/api/owner-words/${wordId}/photos/${photoId}/content`, { headers: { cookie: fitter.cookie } });
+    const { width, height } = await sharp(Buffer.from(await back.arrayBuffer())).metadata();
+    expect([back.status, back.headers.get('content-type'), width, height]).toEqual([200, 'image/jpeg', 60, 40]);
   });
 
   it('pictures come with a word of the link’s own horse, in pieces, no larger than twelve megabytes', async () => {

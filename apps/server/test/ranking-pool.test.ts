@@ -1,12 +1,11 @@
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
-import { describedOf } from '@fulcra/core';
+import { describedOf, schoolById } from '@fulcra/core';
 import { type RankingPool, rankingPool, sharesOf } from '../src/rankings/ranking-pool';
 import { bundledWorker } from './running-server';
 
 const question = {
-  schoolId: 'static-close' as const,
+  school: schoolById('static-close'),
   rider: { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' as const },
-  schools: [],
   strapPullN: 60,
   body: trueBodyInput(DEMO_ANIMALS[0]!.back),
 };

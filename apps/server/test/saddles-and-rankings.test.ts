@@ -1,5 +1,5 @@
 import { type VisitPage, saddleFileSchema } from '@fulcra/contract';
-import { ReadyBody, SCHOOLS, bodyInputOf, fitBenchOf, measuredVisit, rankStock } from '@fulcra/core';
+import { ReadyBody, SCHOOLS, bodyInputOf, fitBenchOf, measuredVisit, rankStock, schoolById } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
 import { v7 } from 'uuid';
 import { demoFitter, startedVisit } from './journeys';
@@ -124,7 +124,10 @@ describe('ranking the stock on the server’s threads', () => {
     const page = (await visitor.send('GET', `/api/visits/${visitId}`)).body as VisitPage;
     const ready = new ReadyBody(bodyInputOf(measuredVisit(page), page.facts));
     if (!ready.body.ok) throw new Error('no body');
-    const search = rankStock(fitBenchOf(ready, ready.body.value, { ...question, strapPullN: 60 }), stock);
+    const search = rankStock(
+      fitBenchOf(ready, ready.body.value, { ...question, school: schoolById(question.schoolId), strapPullN: 60 }),
+      stock,
+    );
     let step = search.next();
     while (!step.done) step = search.next();
     const here = step.value.ranked.map((r) => ({ id: r.id, score: r.best.score, stops: r.best.stops, setup: r.best.setup }));

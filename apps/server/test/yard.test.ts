@@ -55,7 +55,7 @@ describe('the yard’s list', () => {
       [newer, '2026-02-01'],
       [open, '2026-03-01'],
     ] as const)
-      await fitter.send('PUT', `/api/visits/${id}`, { ...visitOf(horseId), startedOn, status: id === open ? 'open' : 'done' });
+      await fitter.send('PUT', `/api/visits/${id}`, { ...visitOf(horseId), startedOn });
     const section = (z: number) => [-100, -50, 0, 50, 100].map((yMm) => ({ yMm, zMm: (z * Math.abs(yMm)) / 100 || 0 }));
     for (const [visitId, z] of [
       [newer, -50],
@@ -63,6 +63,10 @@ describe('the yard’s list', () => {
       [old, -70],
     ] as const)
       await fitter.send('PUT', `/api/visits/${visitId}/decisions/${v7()}`, { ...DECISION, section: section(z) });
+    for (const id of [old, newer]) {
+      const { id: _id, fitter: _fitter, ...was } = (await fitter.send('GET', `/api/visits/${id}`)).body.visit;
+      await fitter.send('PUT', `/api/visits/${id}`, { ...was, status: 'done', was });
+    }
     const [found] = (await yard('search=outlined "twice"')).horses;
     expect(found).toMatchObject({ lastVisitOn: '2026-03-01', openVisitId: open });
     expect(found!.outline.map((p) => p.zMm)).toContain(-60);

@@ -39,5 +39,11 @@ export const decisionWriteSchema = z.object({
 export type DecisionWrite = z.infer<typeof decisionWriteSchema>;
 
 /** One decision of a visit; a later one supersedes it and both are kept. */
-export const decisionSchema = decisionWriteSchema.extend({ id: idSchema, visitId: idSchema, fitter: nameSchema });
+export const decisionSchema = decisionWriteSchema.extend({
+  id: idSchema,
+  visitId: idSchema,
+  fitter: nameSchema,
+  /** Its place in the practice's counting, as the server took it; the latest of a visit stands. */
+  order: z.number().int(),
+});
 export type Decision = z.infer<typeof decisionSchema>;

@@ -1,4 +1,4 @@
-import { TREE_CRITERIA, VISIT_REASONS } from '@fulcra/core';
+import { TACK_KINDS, TREE_CRITERIA, VISIT_REASONS } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, idSchema } from './basics';
 
@@ -31,6 +31,10 @@ export const dueSchema = z.object({
   atOnce: z.boolean(),
   others: z.array(z.object({ reason: reasonSchema, on: daySchema })).readonly(),
   forecast: forecastSchema.nullable(),
+  /** Whether the school its last decision was judged by is known: nothing is foretold by another in its place. */
+  schoolKnown: z.boolean(),
+  /** What of its tack was sound and wasn't looked at since: a notice, never a hold. */
+  lapsed: z.array(z.object({ itemId: idSchema, name: z.string(), kind: z.enum(TACK_KINDS), since: daySchema })).readonly(),
 });
 export type Due = z.infer<typeof dueSchema>;
 export const dueListSchema = z.array(dueSchema);

@@ -1,5 +1,6 @@
 import {
   COMPLAINTS,
+  COMPLAINT_ANSWERS,
   COMPLAINT_PLACES,
   COMPLAINT_TIMES,
   EDGE_POSES,
@@ -43,13 +44,19 @@ const intakeSchema = z
   })
   .refine(fitsField, { path: ['value'], message: 'is not a value this field can have' });
 
-const complaintSchema = z.object({
+export const complaintSchema = z.object({
   kind: z.literal('complaint'),
   complaint: z.enum(COMPLAINTS),
   place: z.enum(COMPLAINT_PLACES).nullable(),
   side: sideSchema.nullable(),
   when: z.array(z.enum(COMPLAINT_TIMES)).max(COMPLAINT_TIMES.length),
   note: noteSchema,
+});
+
+const complaintAnsweredSchema = z.object({
+  kind: z.literal('complaintAnswered'),
+  complaint: z.enum(COMPLAINTS),
+  answer: z.enum(COMPLAINT_ANSWERS),
 });
 
 const feelSchema = z.object({
@@ -154,12 +161,20 @@ const riddenSchema = z.object({
   seen: noteSchema,
 });
 
+/** A named person says "good to ride" of a visit at which nothing was measured, felt or decided. */
+const saidWithoutSchema = z.object({
+  kind: z.literal('saidWithout'),
+  by: nameSchema,
+  reason: noteSchema.refine((s) => s.length >= 3, 'says no reason'),
+});
+
 /** A step of the visit the fitter chose to leave out for now. */
 const skipSchema = z.object({ kind: z.literal('skipped'), step: z.enum(STEPS) });
 
 export const factBodySchema = z.discriminatedUnion('kind', [
   intakeSchema,
   complaintSchema,
+  complaintAnsweredSchema,
   feelSchema,
   bellyLiftSchema,
   traitSchema,
@@ -175,6 +190,7 @@ export const factBodySchema = z.discriminatedUnion('kind', [
   triedSettingSchema,
   chosenSettingSchema,
   refusalOverruledSchema,
+  saidWithoutSchema,
 ]);
 export type FactBody = z.infer<typeof factBodySchema>;
 

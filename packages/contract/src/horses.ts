@@ -1,6 +1,18 @@
 import { SEXES } from '@fulcra/core';
 import { z } from 'zod';
-import { idSchema, nameSchema, noteSchema } from './basics';
+import { daySchema, idSchema, nameSchema, noteSchema } from './basics';
+
+/** What a person says it is ridden in, in place of what had been decided until then. */
+const ridesInSchema = z.object({
+  saddleId: idSchema.nullable(),
+  insteadOf: idSchema.nullable(),
+  by: nameSchema,
+  on: daySchema,
+});
+
+/** Why a horse is looked after no more. */
+export const HORSE_GONE = ['sold', 'moved', 'died'] as const;
+const goneSchema = z.object({ how: z.enum(HORSE_GONE), on: daySchema, by: nameSchema });
 
 export const horseFieldsSchema = z.object({
   name: nameSchema,
@@ -15,6 +27,8 @@ export const horseFieldsSchema = z.object({
   /** Who pays; the owner where nobody else is named. */
   payerId: idSchema.nullable().default(null),
   yardId: idSchema.nullable().default(null),
+  ridesIn: ridesInSchema.nullable().default(null),
+  gone: goneSchema.nullable().default(null),
 });
 export type HorseFields = z.infer<typeof horseFieldsSchema>;
 

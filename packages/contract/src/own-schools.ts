@@ -1,16 +1,16 @@
-import { MOST_OWN_SCHOOLS, MOST_SCHOOL_VERSIONS, SCHOOL_IDS, builtInSchool, changeProblems, schoolFields } from '@fulcra/core';
+import { MOST_OWN_SCHOOLS, MOST_SCHOOL_VERSIONS, SCHOOL_IDS, schoolById, changeProblems, schoolFields } from '@fulcra/core';
 import { z } from 'zod';
 import { finite, momentSchema, nameSchema } from './basics';
 import { ownSchoolIdSchema } from './decisions';
 
-const MOST_CHANGES = schoolFields(builtInSchool('western')).length + 100;
+const MOST_CHANGES = schoolFields(schoolById('western')).length + 100;
 const changesSchema = z.array(z.object({ path: z.string().min(3).max(80), value: finite })).max(MOST_CHANGES);
 
 const copied = { name: nameSchema, basedOn: z.enum(SCHOOL_IDS), basedOnVersion: z.number().int().positive() };
 
 /** Numbers that can't be are refused with the words of the core. */
 const fits = ({ basedOn, changes }: { basedOn: (typeof SCHOOL_IDS)[number]; changes: { path: string; value: number }[] }): boolean =>
-  changeProblems(builtInSchool(basedOn), changes).length === 0;
+  changeProblems(schoolById(basedOn), changes).length === 0;
 
 export const ownSchoolSchema = z
   .object({

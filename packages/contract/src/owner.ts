@@ -1,11 +1,14 @@
-import { TACK_KINDS, TACK_STATES, TRAIT_IDS, TRAIT_VALUES, type TraitId } from '@fulcra/core';
+import { COMPLAINT_ANSWERS, PURPOSES, TACK_KINDS, TACK_STATES, TRAIT_IDS, TRAIT_VALUES, type TraitId } from '@fulcra/core';
 import { z } from 'zod';
 import { daySchema, idSchema, momentSchema, nameSchema, noteSchema, within } from './basics';
 import { decisionSchema } from './decisions';
 import { dueSchema } from './due';
+import { complaintSchema } from './facts';
+import { horseFieldsSchema } from './horses';
 import { photoWriteSchema } from './photos';
 import { pointSchema } from './sections';
 import { tackFoundSchema } from './tack';
+import { saddleSetupSchema } from './tried';
 import { rideResultSchema } from './visits';
 
 /** A link lives at most so long, days. */
@@ -81,6 +84,10 @@ export const reportTackSchema = z.object({
   state: z.enum(TACK_STATES),
   holds: z.array(tackFoundSchema).readonly(),
   lastLookOn: daySchema.nullable(),
+  /** To when the last look counts; past it, it says since when nobody looked. */
+  lastsTo: daySchema.nullable(),
+  /** Held because of a fall, until a walk that knows of it looked at the tree. */
+  fell: z.boolean(),
 });
 export type ReportTack = z.infer<typeof reportTackSchema>;
 
@@ -94,7 +101,7 @@ const horseFormSchema = z.object({
 
 export const reportSchema = z.object({
   practiceName: z.string(),
-  horse: z.object({ id: idSchema, name: z.string(), kind: z.string() }),
+  horse: z.object({ id: idSchema, name: z.string(), kind: z.string(), gone: horseFieldsSchema.shape.gone }),
   visit: z
     .object({
       id: idSchema,
@@ -105,12 +112,30 @@ export const reportSchema = z.object({
       said: z.string(),
       watchFor: z.string(),
       held: z.boolean(),
+      /** What the owner complained of, and what became of it. */
+      complaints: z.array(complaintSchema.omit({ kind: true }).extend({ answer: z.enum(COMPLAINT_ANSWERS).nullable() })).readonly(),
+      /** One more each time the visit was opened again, and the day of what this one replaces. */
+      version: z.number().int(),
+      replaces: daySchema.nullable(),
     })
     .nullable(),
   /** Null where neither its shape was read nor its topline traced. */
   form: horseFormSchema.nullable(),
   decision: decisionSchema.nullable(),
-  saddle: z.object({ name: z.string(), maker: z.string() }).nullable(),
+  /** What it is ridden in, since when, and whether it was decided at this visit. */
+  saddle: z.object({ name: z.string(), maker: z.string(), since: daySchema, decidedHere: z.boolean() }).nullable(),
+  /** The setting that was chosen at this visit. */
+  chosen: z.object({ saddleName: z.string(), widthLabel: z.string(), western: z.boolean(), setup: saddleSetupSchema }).nullable(),
+  /** Holes each rider was sent home with. */
+  holes: z
+    .array(
+      z.object({
+        rider: z.string(),
+        leathers: z.string(),
+        lines: z.array(z.object({ purpose: z.enum(PURPOSES), near: z.number().int(), off: z.number().int() })).readonly(),
+      }),
+    )
+    .readonly(),
   /** Front sections over the visits, oldest first. */
   outlines: z.array(z.object({ on: daySchema, section: z.array(pointSchema) })).readonly(),
   tack: z.array(reportTackSchema).readonly(),
@@ -139,7 +164,8 @@ export const mailSchema = z.object({
   kind: z.enum(MAIL_KINDS),
   to: z.email(),
   subject: z.string(),
-  state: z.enum(['queued', 'sent', 'given up']),
+  /** `boxed`: lies in the letter box of the demo or of development, and was sent to nobody. */
+  state: z.enum(['queued', 'sent', 'boxed', 'given up']),
   tries: z.number().int(),
   madeAt: momentSchema,
   nextTryAt: momentSchema,

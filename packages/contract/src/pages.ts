@@ -8,11 +8,19 @@ import { photoSchema } from './photos';
 import { pointSchema, takeSchema } from './sections';
 import { rideResultSchema, visitSchema } from './visits';
 
+/** What a horse is ridden in, as it stands: a saddle until another decision or a person says otherwise, and each rider's leathers. */
+export const inUseSchema = z.object({
+  saddle: z.object({ saddleId: idSchema, decidedBy: idSchema.nullable(), visitId: idSchema.nullable(), since: daySchema }).nullable(),
+  leathers: z.array(z.object({ riderId: idSchema, leatherId: idSchema })).readonly(),
+});
+
 /** One line of the yard list: the horse, its latest visit, and an outline of its last decided section for the small drawing. */
 export const horseSummarySchema = z.object({
   horse: horseSchema,
   lastVisitOn: daySchema.nullable(),
   openVisitId: idSchema.nullable(),
+  /** What it is ridden in. */
+  inUse: inUseSchema,
   /** The last front section decided on, thinned out; empty until there is one. */
   outline: z.array(pointSchema).max(OUTLINE_POINTS),
 });
@@ -55,6 +63,7 @@ export const horseHistorySchema = z.object({
   ),
   /** Dated facts from all its visits, oldest first. */
   said: z.array(earlierFactSchema),
+  inUse: inUseSchema,
 });
 export type HorseHistory = z.infer<typeof horseHistorySchema>;
 
@@ -70,6 +79,10 @@ export const visitPageSchema = z.object({
   /** What was decided last; earlier decisions are superseded, oldest first. */
   decision: decisionSchema.nullable(),
   superseded: z.array(decisionSchema),
+  /** What the horse is ridden in before this visit: the saddle it came in. */
+  cameIn: inUseSchema,
+  /** What was felt when a hand was laid on it last before this visit, and what was cleared since. */
+  feltBefore: z.array(factSchema),
 });
 export type VisitPage = z.infer<typeof visitPageSchema>;
 

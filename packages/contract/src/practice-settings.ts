@@ -8,6 +8,7 @@ import {
   VISIT_INTERVAL_DAYS,
   PURPOSES,
   STOCK_LENGTHS_MM,
+  TACK_DAYS,
   WEIGHT_LEVELS_PERCENT,
 } from '@fulcra/core';
 import { z } from 'zod';
@@ -67,6 +68,11 @@ const visitDaysSchema = z.record(
   z.number().int().min(VISIT_DAYS_LIMITS.least).max(VISIT_DAYS_LIMITS.most),
 );
 
+/** A look at tack lasts between these, days. */
+export const TACK_DAYS_LIMITS = { least: 7, most: 365 } as const;
+const tackDays = z.number().int().min(TACK_DAYS_LIMITS.least).max(TACK_DAYS_LIMITS.most);
+const tackDaysSchema = z.object({ ownerLook: tackDays, fitterWalk: tackDays });
+
 /** What a practice agrees on for itself: hands and habits, not rules of a school. */
 export const practiceSettingsFieldsSchema = z.object({
   /** Width of a finger held between tack and horse, mm. */
@@ -76,6 +82,8 @@ export const practiceSettingsFieldsSchema = z.object({
   timeZone: timeZoneSchema.default(DEFAULT_TIME_ZONE),
   /** Days to the next visit, by reason. */
   visitDays: visitDaysSchema.default(VISIT_INTERVAL_DAYS),
+  /** How long a look at tack lasts, days. */
+  tackDays: tackDaysSchema.default(TACK_DAYS),
   /** Its own schools, with all their versions. */
   schools: ownSchoolsSchema.default([]),
 });
@@ -93,5 +101,6 @@ export const PRACTICE_DEFAULTS: PracticeSettingsFields = {
   rider: RIDER_HABITS,
   timeZone: DEFAULT_TIME_ZONE,
   visitDays: VISIT_INTERVAL_DAYS,
+  tackDays: TACK_DAYS,
   schools: [],
 };

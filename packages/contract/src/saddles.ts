@@ -43,6 +43,8 @@ const saddleShape = z.object({
   build: saddleBuildSchema,
   seat: saddleSeatSchema.default(UNKNOWN_SEAT),
   whereabouts: z.string().trim().max(200),
+  /** The maker's number on it, to know it by. */
+  serial: z.string().trim().max(60).default(''),
   note: noteSchema,
 });
 

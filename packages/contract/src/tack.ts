@@ -32,7 +32,10 @@ export const tackFoundSchema = z.object({
 });
 export const MOST_FOUND = 60;
 
-/** One look at one item, or one mending of it; never altered, at most withdrawn. */
+/** A fall, or lying down with the saddle on: which horse, and the owner's word that told of it. */
+const tackFallSchema = z.object({ horseId: idSchema.nullable(), wordId: idSchema.nullable() });
+
+/** One look at one item, one mending of it, or one fall; never altered, at most withdrawn. */
 const tackCheckShape = z.object({
   itemKind: z.enum(TACK_KINDS),
   itemId: idSchema,
@@ -48,14 +51,21 @@ const tackCheckShape = z.object({
       clears: z.array(idSchema).min(1).max(MOST_FOUND).readonly(),
     })
     .nullable(),
+  fall: tackFallSchema.nullable().default(null),
+  /** Falls that whoever walked it round knew of. */
+  answers: z.array(idSchema).max(MOST_FOUND).readonly().default([]),
   withdrawn: z.boolean(),
 });
 export type TackCheckFields = z.infer<typeof tackCheckShape>;
 
 /** Each spot is one that this kind of item has, said once; a mending finds nothing unsafe. */
-function oneWordEach({ itemKind, found, mended }: TackCheckFields, context: z.RefinementCtx): void {
+function oneWordEach({ itemKind, found, mended, fall }: TackCheckFields, context: z.RefinementCtx): void {
   const refuse = (i: number, message: string): void => context.addIssue({ code: 'custom', path: ['found', i], message });
-  if (found.length === 0 && mended === null) context.addIssue({ code: 'custom', path: ['found'], message: 'holds nothing' });
+  if (fall !== null && itemKind !== 'saddle') context.addIssue({ code: 'custom', path: ['fall'], message: 'is of a saddle' });
+  if (fall !== null && (found.length > 0 || mended !== null))
+    context.addIssue({ code: 'custom', path: ['fall'], message: 'stands alone: what was found is a check of its own' });
+  if (found.length === 0 && mended === null && fall === null)
+    context.addIssue({ code: 'custom', path: ['found'], message: 'holds nothing' });
   found.forEach((spot, i) => {
     if (!isSpotOf(itemKind, spot)) refuse(i, `is no point of a ${itemKind}`);
     if (found.findIndex((f) => f.point === spot.point && f.side === spot.side) !== i) refuse(i, 'is said twice');

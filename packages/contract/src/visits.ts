@@ -28,7 +28,8 @@ export const rideResultSchema = z.object({
     .array(
       z.discriminatedUnion('code', [
         z.object({ code: z.literal('SORE_HOLD'), findings: z.number().int() }),
-        z.object({ code: z.literal('TACK_UNSAFE'), name: z.string() }),
+        z.object({ code: z.enum(['TACK_UNSAFE', 'TREE_AFTER_FALL']), name: z.string() }),
+        z.object({ code: z.enum(['FELL', 'NOTHING_DONE']) }),
         z.object({ code: z.literal('SETTING_REFUSED'), saddleName: z.string(), stops: z.number().int() }),
       ]),
     )
@@ -37,6 +38,7 @@ export const rideResultSchema = z.object({
     .array(
       z.discriminatedUnion('code', [
         z.object({ code: z.enum(['NOT_FELT', 'NOT_RIDDEN']) }),
+        z.object({ code: z.literal('NOTHING_DONE'), by: z.string(), reason: z.string() }),
         z.object({ code: z.literal('SETTING_MISSES'), ids: z.array(z.enum([...CRITERION_IDS, ...RETIRED_CRITERION_IDS])).readonly() }),
       ]),
     )

@@ -24,7 +24,7 @@ const hands = (value: number): number => mmFromHands(value)!;
  * The eight animals of the Carrow Skerries pack-and-trek co-operative, an island that isn't on any chart.
  * Each back is true to its own numbers, so a test can ask whether the engine finds them again.
  */
-const NOBODYS = { ownerId: null, payerId: null, yardId: null } as const;
+const NOBODYS = { ownerId: null, payerId: null, yardId: null, ridesIn: null, gone: null } as const;
 
 export const DEMO_ANIMALS: readonly DemoAnimal[] = [
   {

@@ -18,7 +18,7 @@ export const build = (frame: Partial<Frame>, panel: Partial<Panel>, straps: Sadd
   panel: { ...DEFAULT_BUILD.panel, ...panel },
   straps: [...straps],
 });
-export const inStock = (whereabouts: string, note = '') => ({ whereabouts, note });
+export const inStock = (whereabouts: string, note = '') => ({ whereabouts, note, serial: '' });
 
 /** Bars instead of panels: bare wood on felt, flared in front, with tails behind. */
 export const BARS: SaddleBuild = build(

@@ -231,7 +231,7 @@ export const DEMO_SADDLES: readonly Saddle[] = [
     },
     seat: UNKNOWN_SEAT,
     build: BARS,
-    ...{ whereabouts: 'loft', note: 'Came with the island; rigging not looked at since.' },
+    ...{ whereabouts: 'loft', serial: '', note: 'Came with the island; rigging not looked at since.' },
   },
   {
     id: demoId(108),

@@ -17,7 +17,7 @@ import {
 import {
   CORE_VERSION,
   type BarrelMeasures,
-  type SchoolId,
+  type BuiltInSchoolId,
   type Section,
   archOfSetting,
   bestSetting,
@@ -90,7 +90,7 @@ interface PastVisit {
   readonly barrel: BarrelMeasures | null;
   /** What was said at its end, where nothing was decided. */
   readonly result: VisitFields['result'];
-  readonly schoolId: SchoolId;
+  readonly schoolId: BuiltInSchoolId;
 }
 
 const past = (number: number, animal: number, on: string, saddle: number | null, more: Partial<PastVisit> = {}): PastVisit => ({
@@ -202,7 +202,7 @@ interface Decided {
   readonly taken: readonly DemoTake[];
   readonly saddle: Saddle;
   readonly on: string;
-  readonly schoolId: SchoolId;
+  readonly schoolId: BuiltInSchoolId;
   readonly chosen: typeof CHOSEN | null;
 }
 

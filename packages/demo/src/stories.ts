@@ -122,7 +122,7 @@ function ownSaddleAdjusted(takes: readonly DemoTake[], facts: readonly DemoFact[
   ];
   const rider = { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' } as const;
   const tried = setups.map((setup): FactBody => {
-    const asked = { saddle: OWN, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, schoolId: school.id };
+    const asked = { saddle: OWN, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, school };
     const picture = pictureOf(ready, asked, CELL_MM.search);
     if (!picture.ok) throw new Error(`${OWN.name} can't be laid on Corrie`);
     return { kind: 'triedSetting', ...triedSettingOf(picture.value, { id: OWN.id, name: OWN.name, widthLabel: CHOSEN.label }) };

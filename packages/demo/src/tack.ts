@@ -55,6 +55,8 @@ const walked = ({ number, kind, itemId, item, on, round = 'full', but = [] }: Wa
     round,
     found,
     mended: null,
+    fall: null,
+    answers: [],
     withdrawn: false,
   };
 };

@@ -48,6 +48,28 @@ function roadOf(stops: readonly PlannedStop[]): DayPlan['road'] {
   };
 }
 
+/** The next visit to a horse that is planned from a day on. */
+export const plannedFor = (appointments: readonly Appointment[], horseId: string, from: string): Appointment | undefined =>
+  appointments.filter((a) => a.horseId === horseId && a.state === 'planned' && a.on >= from).sort((a, b) => (a.on < b.on ? -1 : 1))[0];
+
+type Timed = Pick<Appointment, 'on' | 'at' | 'minutes' | 'fitter'>;
+
+const minuteOf = (at: string): number => {
+  const [hour, minute] = at.split(':').map(Number) as [number, number];
+  return 60 * hour + minute;
+};
+
+/** Whether one person would be at two visits at once: on one day, the one not over when the other begins. */
+export function clashes(a: Timed, b: Timed): boolean {
+  if (a.on !== b.on || a.fitter.trim() !== b.fitter.trim()) return false;
+  const [from, other] = [minuteOf(a.at), minuteOf(b.at)];
+  return from < other + b.minutes && other < from + a.minutes;
+}
+
+/** Stops of a day that the same person is to be at while one of them is under way. */
+export const clashingWith = (stop: PlannedStop, stops: readonly PlannedStop[]): PlannedStop[] =>
+  stops.filter((s) => s.appointment.id !== stop.appointment.id && clashes(s.appointment, stop.appointment));
+
 /** Weeks of a month, Monday first; days of other months fill the corners. */
 export function weeksOf(month: string): string[][] {
   const [year, number] = month.split('-').map(Number) as [number, number];

@@ -1,9 +1,8 @@
-import { type AppointmentFields, type Due } from '@fulcra/contract';
+import { type Due } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { dayNow } from '../platform/clock';
-import { useSession } from '../platform/session-context';
 import { useAppointments, useDue } from '../platform/use-views';
 import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
@@ -11,11 +10,11 @@ import { EmptyState } from '../ui/empty-state';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Name, Small } from '../ui/text';
 import { CALENDAR_PHRASES } from '../words/calendar-phrases';
-import { REASON_WORDS, dueWords, forecastWords, weeksWords } from '../words/due-words';
+import { SCHOOL_UNKNOWN_WORDS, dueWords, forecastWords, lapsedWords, weeksWords } from '../words/due-words';
 import { dayWords } from '../words/measure-words';
-import { AppointmentForm } from './appointment-form';
+import { plannedFor } from './day-plan';
+import { PlanSheet } from './plan-sheet';
 import { ReminderForm } from './reminder-form';
-import { usePlanning } from './use-calendar';
 
 /** Who is due, the soonest first, each with its reason. */
 export function DuePart() {
@@ -30,7 +29,12 @@ export function DuePart() {
       {data.map((due) => (
         <DueRow key={due.horseId} due={due} onPlan={() => setPlanning(due)} onWrite={() => setWriting(due)} />
       ))}
-      <PlanSheet due={planning} onClose={() => setPlanning(null)} />
+      <PlanSheet
+        of={
+          planning === null ? null : { horseId: planning.horseId, horseName: planning.horseName, reason: planning.reason, on: planning.on }
+        }
+        onClose={() => setPlanning(null)}
+      />
       <Sheet
         title={writing === null ? '' : CALENDAR_PHRASES.letterTo(writing.horseName)}
         open={writing !== null}
@@ -51,7 +55,7 @@ interface DueRowProps {
 function DueRow({ due, onPlan, onWrite }: DueRowProps) {
   const today = dayNow();
   const late = due.atOnce || due.on < today;
-  const planned = useAppointments().data?.find((a) => a.horseId === due.horseId && a.state === 'planned' && a.on >= today);
+  const planned = plannedFor(useAppointments().data ?? [], due.horseId, today);
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$xs" role="group" aria-label={due.horseName}>
       <Name>{due.horseName}</Name>
@@ -61,39 +65,17 @@ function DueRow({ due, onPlan, onWrite }: DueRowProps) {
       {due.atOnce ? null : <Small>{CALENDAR_PHRASES.dueFrom(weeksWords(due.lastVisitOn, due.on), dayWords(due.lastVisitOn))}</Small>}
       {planned === undefined ? null : <Body color="$good">{CALENDAR_PHRASES.plannedFor(dayWords(planned.on), planned.at)}</Body>}
       {due.forecast === null ? null : <Small>{forecastWords(due.forecast)}</Small>}
+      {due.schoolKnown ? null : <Small>{SCHOOL_UNKNOWN_WORDS}</Small>}
+      {due.lapsed.map((l) => (
+        <Small key={l.itemId} color="$lookOut">
+          {lapsedWords(l)}
+        </Small>
+      ))}
       <XStack flexWrap="wrap">
         <Button kind="quiet" tight label={CALENDAR_PHRASES.plan} onPress={onPlan} />
         <Button kind="quiet" tight label={CALENDAR_PHRASES.write} onPress={onWrite} />
         <Button kind="quiet" tight label={CALENDAR_PHRASES.open(due.horseName)} onPress={() => router.push(`/horses/${due.horseId}`)} />
       </XStack>
     </YStack>
-  );
-}
-
-const MINUTES = 60;
-
-function PlanSheet({ due, onClose }: { readonly due: Due | null; readonly onClose: () => void }) {
-  const { session } = useSession();
-  const { plan } = usePlanning();
-  const today = dayNow();
-  return (
-    <Sheet title={due === null ? '' : CALENDAR_PHRASES.planFor(due.horseName)} open={due !== null} onClose={onClose}>
-      {due === null ? null : (
-        <YStack gap="$s">
-          <Body>{REASON_WORDS[due.reason]}</Body>
-          <AppointmentForm
-            draft={`plan-${due.horseId}`}
-            start={{ on: due.on < today ? today : due.on, at: '09:00', minutes: MINUTES, fitter: session.person.name, note: '' }}
-            label={CALENDAR_PHRASES.keepPlan}
-            onDone={async (typed) => {
-              const body: AppointmentFields = { ...typed, horseId: due.horseId, reason: due.reason, state: 'planned' };
-              const kept = await plan(body);
-              if (kept) onClose();
-              return kept;
-            }}
-          />
-        </YStack>
-      )}
-    </Sheet>
   );
 }

@@ -1,1 +1,2 @@
 export { NextVisit } from './next-visit';
+export { PlanSheet, type ToPlan } from './plan-sheet';

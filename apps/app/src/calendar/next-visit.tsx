@@ -3,7 +3,7 @@ import { dayNow } from '../platform/clock';
 import { useDue } from '../platform/use-views';
 import { Body, Small } from '../ui/text';
 import { CALENDAR_PHRASES } from '../words/calendar-phrases';
-import { REASON_WORDS, dueWords, forecastWords } from '../words/due-words';
+import { REASON_WORDS, SCHOOL_UNKNOWN_WORDS, dueWords, forecastWords, lapsedWords } from '../words/due-words';
 import { dayWords } from '../words/measure-words';
 
 /** When this horse is due and why, with what else would bring it back. */
@@ -18,6 +18,12 @@ export function NextVisit({ horseId }: { readonly horseId: string }) {
         <Small>{CALENDAR_PHRASES.also(due.others.map((o) => `${dayWords(o.on)}, ${REASON_WORDS[o.reason]}`).join('; '))}</Small>
       )}
       {due.forecast === null ? null : <Small>{forecastWords(due.forecast)}</Small>}
+      {due.schoolKnown ? null : <Small>{SCHOOL_UNKNOWN_WORDS}</Small>}
+      {due.lapsed.map((l) => (
+        <Small key={l.itemId} color="$lookOut">
+          {lapsedWords(l)}
+        </Small>
+      ))}
     </YStack>
   );
 }

@@ -9,7 +9,8 @@ import { CALENDAR_PHRASES } from '../words/calendar-phrases';
 import { REASON_WORDS } from '../words/due-words';
 import { dayWords } from '../words/measure-words';
 import { AppointmentForm } from './appointment-form';
-import { type DayPlan, type PlannedStop } from './day-plan';
+import { Clash } from './clash';
+import { type DayPlan, type PlannedStop, clashingWith } from './day-plan';
 import { usePlanning } from './use-calendar';
 
 /** What is planned, day by day, with the order of the road. */
@@ -33,6 +34,7 @@ export function PlannedPart({ plans }: { readonly plans: readonly DayPlan[] }) {
             draft={`appointment-${changing.appointment.id}`}
             start={changing.appointment}
             label={CALENDAR_PHRASES.keepChanges}
+            horseId={changing.appointment.horseId}
             onDone={async (typed) => {
               const kept = await change(changing.appointment, typed);
               if (kept) setChanging(null);
@@ -65,13 +67,27 @@ function Day({ plan: { on, stops, road }, onChange, onCancel }: DayProps) {
         </YStack>
       )}
       {stops.map((stop) => (
-        <Stop key={stop.appointment.id} stop={stop} onChange={() => onChange(stop)} onCancel={() => onCancel(stop.appointment)} />
+        <Stop
+          key={stop.appointment.id}
+          stop={stop}
+          clashing={clashingWith(stop, stops)}
+          onChange={() => onChange(stop)}
+          onCancel={() => onCancel(stop.appointment)}
+        />
       ))}
     </YStack>
   );
 }
 
-function Stop({ stop, onChange, onCancel }: { readonly stop: PlannedStop; readonly onChange: () => void; readonly onCancel: () => void }) {
+interface StopProps {
+  readonly stop: PlannedStop;
+  /** Other visits of the same person at the same time. */
+  readonly clashing: readonly PlannedStop[];
+  readonly onChange: () => void;
+  readonly onCancel: () => void;
+}
+
+function Stop({ stop, clashing, onChange, onCancel }: StopProps) {
   const { appointment: a, horseName, yard } = stop;
   return (
     <YStack paddingVertical="$xs">
@@ -86,6 +102,9 @@ function Stop({ stop, onChange, onCancel }: { readonly stop: PlannedStop; readon
             {a.fitter}
           </Small>
           {a.note === '' ? null : <Small>{a.note}</Small>}
+          {clashing.map((c) => (
+            <Clash key={c.appointment.id} with={c} yardId={yard?.id ?? null} />
+          ))}
         </YStack>
       </XStack>
       <XStack flexWrap="wrap">

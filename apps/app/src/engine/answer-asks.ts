@@ -1,4 +1,3 @@
-import { knowSchools } from '@fulcra/core';
 import { type WorkerAsk, type WorkerReply } from './worker-client';
 
 /** How a kind of question is answered: at once, or step by step, each step telling how far it is. */
@@ -9,9 +8,8 @@ const TELL_EVERY_MS = 60;
 
 /** The worker's side of the one protocol. A question that throws is answered with why. */
 export function answerAsks(answering: Answering, reply: (said: WorkerReply) => void): (event: MessageEvent<WorkerAsk>) => void {
-  return ({ data: { id, kind, ask, schools } }) => {
+  return ({ data: { id, kind, ask } }) => {
     try {
-      knowSchools(schools);
       const answer = answering[kind];
       if (answer === undefined) throw new Error(`this worker has no answer to ${kind}`);
       const said = answer(ask as never);

@@ -1,4 +1,3 @@
-import { type OwnSchool, knownSchools } from '@fulcra/core';
 import { WORKER_WORDS } from '../words/saving-words';
 
 /** What any worker of the engine is asked: an id that comes back with the answer, the kind of question, and the question. */
@@ -6,8 +5,6 @@ export interface WorkerAsk {
   readonly id: number;
   readonly kind: string;
   readonly ask: unknown;
-  /** The practice's own schools: a worker knows none by itself. */
-  readonly schools: readonly OwnSchool[];
 }
 
 /** What it says: how far it is, as often as it likes; then the answer, or why there is none. */
@@ -45,7 +42,7 @@ export type Opening = Pick<WorkerAsk, 'kind' | 'ask'>;
  */
 export class WorkerClient {
   private worker: WorkerLike | null = null;
-  private asked: (Omit<WorkerAsk, 'schools'> & Listener & { readonly attempt: number }) | null = null;
+  private asked: (WorkerAsk & Listener & { readonly attempt: number }) | null = null;
   private silence: ReturnType<typeof setTimeout> | undefined;
   private lastId = TOLD;
 
@@ -86,14 +83,14 @@ export class WorkerClient {
     const id = ++this.lastId;
     this.asked = { ...listener, id, kind, ask, attempt };
     this.listen();
-    this.worker?.postMessage({ id, kind, ask, schools: knownSchools() });
+    this.worker?.postMessage({ id, kind, ask });
   }
 
   private opened(): WorkerLike {
     const worker = this.make();
     worker.onmessage = ({ data }) => this.heard(data);
     worker.onerror = (event) => this.lost(event.message || WORKER_WORDS.notStarted);
-    if (this.opening !== null) worker.postMessage({ id: TOLD, ...this.opening, schools: knownSchools() });
+    if (this.opening !== null) worker.postMessage({ id: TOLD, ...this.opening });
     return worker;
   }
 

@@ -47,7 +47,7 @@ export function RoomSheets({ fit, open, onClose, row, onRowClose, onView }: Room
         visitId={fit.visitId}
         saddles={fit.saddles}
         input={input}
-        ask={{ rider: now.rider, strapPullN: now.strapPullN, schoolId: loaded.page.visit.schoolId }}
+        ask={{ rider: now.rider, strapPullN: now.strapPullN, school: loaded.school }}
         onTake={(next, setup) => {
           fit.takeSaddle(next, setup);
           onClose();

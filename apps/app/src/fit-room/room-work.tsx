@@ -59,7 +59,7 @@ export function Criteria({ fit, onRow }: { readonly fit: FitRoom; readonly onRow
       <SchoolPicker
         value={loaded.page.visit.schoolId}
         has={measuredNeeds(loaded.measured)}
-        onChange={(schoolId) => void loaded.change({ schoolId })}
+        onChange={({ id }) => void loaded.change({ schoolId: id })}
       />
     </>
   );

@@ -1,6 +1,6 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type FrontFit, type School, schoolById, ARCH_SHAPES, bodyInputOf, measuredNeeds } from '@fulcra/core';
+import { type FrontFit, type School, ARCH_SHAPES, bodyInputOf, measuredNeeds } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -54,9 +54,15 @@ function NothingToFit({ visitId, loaded }: { readonly visitId: string; readonly 
 function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
   const { page, front, measured } = loaded;
   const section = front.consensus!;
-  const { schoolId } = page.visit;
   const body = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
-  const fit = useFront<'frontFit'>({ kind: 'frontFit', section, takes: front.accepted, schoolId, takenAtMm: front.takenAtMm, body });
+  const fit = useFront<'frontFit'>({
+    kind: 'frontFit',
+    section,
+    takes: front.accepted,
+    school: loaded.school,
+    takenAtMm: front.takenAtMm,
+    body,
+  });
   const answer = fit.state === 'done' ? fit.answer : null;
   return (
     <FitFrame visitId={visitId} loaded={loaded} answer={answer?.ok ? answer.value : null}>
@@ -81,11 +87,10 @@ interface FrameProps {
 }
 
 function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
-  const { page, front } = loaded;
+  const { page, front, school } = loaded;
   const saddles = useSaddles().data ?? [];
   const [setup, setSetup] = useDraft(`fit-${visitId}`, FRONT_DRAFT, RECOMMENDED);
   const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
-  const school = schoolById(page.visit.schoolId);
   const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;
   const recommended = answer?.recommendation.target ?? null;
   const tried =
@@ -153,8 +158,8 @@ function ArchAndVerdict({ loaded, tried, answer, school, saddle, saddles, setup,
             onChange={(shape) => setSetup({ ...setup, shape, includedAngleDeg: angleForShape(answer, shape, overDeg) })}
           />
         ) : null}
-        <SaddlePicker loaded={loaded} schoolId={school.id} saddles={saddles} setup={setup} onChange={setSetup} />
-        <SchoolPicker value={school.id} has={measuredNeeds(measured)} onChange={(schoolId) => void change({ schoolId })} />
+        <SaddlePicker loaded={loaded} saddles={saddles} setup={setup} onChange={setSetup} />
+        <SchoolPicker value={school.id} has={measuredNeeds(measured)} onChange={({ id }) => void change({ schoolId: id })} />
         <Small>{FRONT_PHRASES.frontAlone}</Small>
       </YStack>
     </Columns>

@@ -1,6 +1,6 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type RankedSaddle, type SchoolId, bodyInputOf, neutralWidth } from '@fulcra/core';
+import { type RankedSaddle, bodyInputOf, neutralWidth } from '@fulcra/core';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { HeldBanner } from '../tack';
@@ -15,7 +15,6 @@ import { type FrontSetup, RECOMMENDED } from './front-setup';
 
 export interface SaddlePickerProps {
   readonly loaded: LoadedVisit;
-  readonly schoolId: SchoolId;
   readonly saddles: readonly Saddle[];
   readonly setup: FrontSetup;
   readonly onChange: (setup: FrontSetup) => void;
@@ -62,14 +61,14 @@ export function SaddlePicker(props: SaddlePickerProps) {
   );
 }
 
-function Stock({ loaded: { page, measured, front }, schoolId, saddles, setup, onChange }: SaddlePickerProps) {
+function Stock({ loaded: { page, measured, front, school }, saddles, setup, onChange }: SaddlePickerProps) {
   const body = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
   const asked = saddles.map(({ id, front }) => ({ id, front }));
   const ranked = useFront<'rankSaddles'>({
     kind: 'rankSaddles',
     section: front.consensus!,
     saddles: asked,
-    schoolId,
+    school,
     takenAtMm: front.takenAtMm,
     body,
   });

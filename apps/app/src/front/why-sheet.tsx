@@ -1,7 +1,7 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { FingerWidth } from './finger-width';
 import { usePracticeSettings } from '../platform/use-views';
-import { type FrontFit, DEFAULT_PANEL_DEPTH_MM, schoolById, type School } from '@fulcra/core';
+import { type FrontFit, DEFAULT_PANEL_DEPTH_MM, type School } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small } from '../ui/text';
@@ -42,7 +42,7 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
       ) : null}
       <Lines
         title={FRONT_PHRASES.whatOtherSchools}
-        lines={others.map((o) => `${schoolById(o.schoolId).name}: ${Math.round(o.includedAngleDeg)}°, ${SHAPE_WORDS[o.shape]}`)}
+        lines={others.map((o) => `${o.schoolName}: ${Math.round(o.includedAngleDeg)}°, ${SHAPE_WORDS[o.shape]}`)}
       />
       <Lines
         title={FRONT_PHRASES.whatThisSchool}

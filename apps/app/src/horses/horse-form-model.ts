@@ -101,6 +101,8 @@ export const horseFormSchema = (year: number): z.ZodType<HorseFields, HorseForm>
         ownerId: form.was?.ownerId ?? null,
         payerId: form.was?.payerId ?? null,
         yardId: form.was?.yardId ?? null,
+        ridesIn: form.was?.ridesIn ?? null,
+        gone: form.was?.gone ?? null,
       };
     });
 

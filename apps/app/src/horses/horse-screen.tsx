@@ -15,6 +15,8 @@ import { ageWords, heightWords } from '../words/measure-words';
 import { WordsOfHorse } from '../owners';
 import { KeptBy } from '../people';
 import { NextVisit } from '../calendar';
+import { GonePart } from './gone-part';
+import { RiddenIn } from './ridden-in';
 import { VisitEntry } from './visit-entry';
 
 /** The school a visit begins with; it can be changed at any time. */
@@ -52,12 +54,15 @@ export function HorseScreen({ horseId }: { readonly horseId: string }) {
       }
     >
       {horse.note ? <Body>{horse.note}</Body> : null}
+      {horse.gone === null ? null : <GonePart horse={horse} />}
       <KeptBy horse={horse} />
+      <RiddenIn {...data} />
       <NextVisit horseId={horseId} />
       <WordsOfHorse horseId={horseId} />
       <XStack>
         <Button kind="quiet" tight label={HORSES_PHRASES.story} onPress={() => router.push(`/horses/${horseId}/story`)} />
       </XStack>
+      {horse.gone === null ? <GonePart horse={horse} /> : null}
       {known === 'whole' ? null : <NotHere asking={known === 'asking'} />}
       {visits.length === 0 ? (
         known !== 'whole' ? null : (

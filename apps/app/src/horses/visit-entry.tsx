@@ -1,6 +1,7 @@
 import { HORSES_PHRASES } from '../words/horses-phrases';
 import { type HorseHistory, type Saddle } from '@fulcra/contract';
-import { type RideResult, schoolById } from '@fulcra/core';
+import { useSchools } from '../platform/use-schools';
+import { type RideResult } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { DecisionDrawing } from '../drawings/decision-drawing';
@@ -21,6 +22,7 @@ export interface VisitEntryProps extends HistoryEntry {
 
 /** One visit in a horse's history, with the drawing it was decided on, what it superseded, and what of its result stands. */
 export function VisitEntry({ visit, decision, superseded, ride, saddle }: VisitEntryProps) {
+  const schools = useSchools();
   return (
     <YStack flex={1} gap="$s">
       <Name>{dayWords(visit.startedOn)}</Name>
@@ -41,9 +43,7 @@ export function VisitEntry({ visit, decision, superseded, ride, saddle }: VisitE
             )}
           </Body>
           <Body>{decision.reasons}</Body>
-          <Small>
-            {HORSES_PHRASES.schoolVersionCore(schoolById(decision.schoolId).name, decision.schoolVersion, decision.coreVersion)}
-          </Small>
+          <Small>{HORSES_PHRASES.schoolVersionCore(schools.nameOf(decision.schoolId), decision.schoolVersion, decision.coreVersion)}</Small>
         </>
       )}
       {superseded.map((d) => (

@@ -13,6 +13,7 @@ import { PrintStyle } from '../ui/print-style';
 import { Screen } from '../ui/screen';
 import { Big, Body, Name, Small } from '../ui/text';
 import { type LoadedVisit, useVisitPage } from '../visit';
+import { PAPER_CAUTION } from '../words/paper-caution';
 import { LEG_PHRASES } from '../words/leg-phrases';
 import { bothUnitsWords, dayWords } from '../words/measure-words';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
@@ -140,6 +141,7 @@ function Card({ back, rider, horse, saddle, leather, lines, on, other = null }: 
         {other}
         <Small>{LEG_PHRASES.cardCount}</Small>
         <Small>{LEG_PHRASES.cardCheck}</Small>
+        <Small>{PAPER_CAUTION}</Small>
       </YStack>
     </Screen>
   );

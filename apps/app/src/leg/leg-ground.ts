@@ -9,7 +9,7 @@ import {
   type SaddleOnHorse,
   type SaddleSeat,
   type SaddleSetup,
-  type SchoolId,
+  type School,
   DEFAULT_BUILD,
   PLAIN_BARREL,
   UNKNOWN_SEAT,
@@ -26,7 +26,6 @@ import {
   levelOnHorse,
   naturalPlaceMm,
   presentSetup,
-  schoolById,
   settledOnHorse,
   sit,
   sitBench,
@@ -38,7 +37,7 @@ import {
 export interface MeasuredHorse {
   readonly input: BodyInput;
   readonly facts: readonly RecordedFact[];
-  readonly schoolId: SchoolId;
+  readonly school: School;
 }
 
 /** What the leg hangs on, with what of it was measured. */
@@ -81,7 +80,7 @@ function laidOn(
 ): Pick<SaddleThere, 'saddle' | 'backAt'> {
   const setup = horse === null || saddle === null ? null : setupOn(horse, saddle);
   const body = horse === null ? null : bodyFrom(horse.input);
-  const bench = horse === null || body?.ok !== true ? null : sitBench(body.value, 'resting', schoolById(horse.schoolId).engine);
+  const bench = horse === null || body?.ok !== true ? null : sitBench(body.value, 'resting', horse.school.engine);
   const level = levelOnHorse(saddle ?? { build: DEFAULT_BUILD }, seat, setup?.placeMm ?? PLAIN_PLACE_MM, bench?.surface ?? null);
   if (bench === null) return { saddle: level, backAt: NOWHERE };
   const backAt = (xMm: number): number => surfaceHeightMm(bench.surface, xMm, 0);
@@ -92,12 +91,10 @@ function laidOn(
 }
 
 /** As it was chosen at the visit, else as it hangs in the stock, where the school puts it. */
-function setupOn({ input, facts, schoolId }: MeasuredHorse, saddle: Saddle): SaddleSetup {
+function setupOn({ input, facts, school }: MeasuredHorse, saddle: Saddle): SaddleSetup {
   const chosen = chosenSettingOf(facts)?.tried;
   const described = describedOf(saddle);
-  return chosen?.saddleId === saddle.id
-    ? chosen.setup
-    : presentSetup(described, naturalPlaceMm(input.landmarks, described, schoolById(schoolId)));
+  return chosen?.saddleId === saddle.id ? chosen.setup : presentSetup(described, naturalPlaceMm(input.landmarks, described, school));
 }
 
 export const groundUnder = (there: SaddleThere, body: RiderBody): KnownGround => ({

@@ -1,4 +1,4 @@
-import { type BodyInput, type RiderBody, type StockRanking, describedOf, footOf, schoolById } from '@fulcra/core';
+import { type BodyInput, type RiderBody, type StockRanking, describedOf, footOf } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -62,8 +62,8 @@ function Both({ visitId, chosen, body, input }: BothProps) {
   );
   const { job, start, stop } = useSitJob('rank', input);
   const rank = () => {
-    const { engine, id } = schoolById(horse!.schoolId);
-    start({ rider: load, strapPullN: engine.strapPullN, schoolId: id, saddles: saddles.map(describedOf) });
+    const { school } = horse!;
+    start({ rider: load, strapPullN: school.engine.strapPullN, school, saddles: saddles.map(describedOf) });
   };
   const heldTack = useHeldTack();
   const ranking: StockRanking | null = job.state === 'done' ? job.answer : null;

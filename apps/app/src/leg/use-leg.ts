@@ -86,10 +86,10 @@ export function useLegChosen(key: string, loaded: LoadedVisit | null, riderId: s
   }, [riders, saddles, leathers, takes, loaded, horse, riderId, picked, setPicked]);
 }
 
-const measuredHorse = ({ page, measured }: LoadedVisit): MeasuredHorse => ({
+const measuredHorse = ({ page, measured, school }: LoadedVisit): MeasuredHorse => ({
   input: bodyInputOf(measured, page.facts),
   facts: page.facts,
-  schoolId: page.visit.schoolId,
+  school,
 });
 
 function saddleOf(saddles: readonly Saddle[], pickedId: string | null, loaded: LoadedVisit | null): Saddle | null {

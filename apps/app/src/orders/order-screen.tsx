@@ -18,6 +18,7 @@ import { Sheet } from '../ui/sheet';
 import { Body, Heading, Small, Strong } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { dayWords } from '../words/measure-words';
+import { PAPER_CAUTION } from '../words/paper-caution';
 import { ORDER_PHRASES, ORDER_STATE_WORDS, ORDER_STEP_WORDS } from '../words/order-phrases';
 import { OrderForm, lineWords } from './order-form';
 
@@ -141,6 +142,7 @@ function Workshop({ order }: { readonly order: Order }) {
         <Small key={i}>{ORDER_PHRASES.step(ORDER_STATE_WORDS[s.state], dayWords(s.at.slice(0, 10)), s.by)}</Small>
       ))}
       <Small>{ORDER_PHRASES.caution}</Small>
+      <Small>{PAPER_CAUTION}</Small>
     </YStack>
   );
 }

@@ -1,8 +1,10 @@
 import { type OwnerWord } from '@fulcra/contract';
 import { router } from 'expo-router';
+import { useState } from 'react';
 import { Image } from 'react-native';
 import { XStack, YStack } from 'tamagui';
-import { momentNow } from '../platform/clock';
+import { PlanSheet, type ToPlan } from '../calendar';
+import { dayNow, momentNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
 import { useSend } from '../platform/use-send';
 import { useHorse, useOwnerPhotos } from '../platform/use-views';
@@ -27,12 +29,15 @@ export function OneWord({ word, visitId = null, named = true }: WordProps) {
   const toast = useToast();
   const { session } = useSession();
   const horse = useHorse(word.horseId).data?.horse;
+  const [planning, setPlanning] = useState(false);
   const { id: ownerWordId, ...was } = word;
   const takeUp = async () => {
     const body = { ...was, takenUp: { by: session.person.name, at: momentNow(), visitId }, was };
     if (!(await send({ kind: 'ownerWord', ownerWordId, body }))) return;
     const undo = () => void send({ kind: 'ownerWord', ownerWordId, body: { ...was, was: { ...was, takenUp: body.takenUp } } });
     toast({ text: OWNER_PHRASES.takenUpNow, undo });
+    // whoever asked for a visit is given one: the plan stands open with what was asked
+    if (word.body.kind === 'asksVisit') setPlanning(true);
   };
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$xs" role="group" aria-label={horse?.name ?? ''}>
@@ -55,9 +60,15 @@ export function OneWord({ word, visitId = null, named = true }: WordProps) {
       ) : (
         <Small>{OWNER_PHRASES.takenUpBy(word.takenUp.by, dayWords(word.takenUp.at.slice(0, 10)))}</Small>
       )}
+      <PlanSheet of={planning ? toPlan(word, horse?.name ?? '') : null} onClose={() => setPlanning(false)} />
     </YStack>
   );
 }
+
+const toPlan = ({ horseId, body }: OwnerWord, horseName: string): ToPlan => ({
+  ...{ horseId, horseName, reason: 'asked', on: dayNow() },
+  note: body.kind === 'asksVisit' ? [body.when, body.note].filter(Boolean).join('. ') : '',
+});
 
 function Photos({ wordId, name }: { readonly wordId: string; readonly name: string }) {
   const photos = (useOwnerPhotos().data ?? []).filter((p) => p.ownerWordId === wordId && p.heldBytes === p.bytes);

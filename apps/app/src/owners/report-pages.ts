@@ -85,6 +85,7 @@ export function reportPages(report: Report, today: string): Page[] {
   const writer = new Writer();
   writer.text(report.horse.name, TEXT.title, true);
   if (visit !== null) writer.text(OWNER_PHRASES.byOn(dayWords(visit.on), visit.fitter, report.practiceName), TEXT.small);
+  if (visit !== null && visit.replaces !== null) writer.text(OWNER_PHRASES.versionOf(visit.version, dayWords(visit.replaces)), TEXT.small);
   writer.gap(3);
   writer.text(headline, TEXT.headline, true);
   const horse = formOfReport(report);
@@ -104,6 +105,7 @@ export function reportPages(report: Report, today: string): Page[] {
   }
   writer.gap(6);
   writer.text(OWNER_PHRASES.caution, TEXT.small);
+  writer.text(OWNER_PHRASES.whoseWord, TEXT.small);
   return writer.pages.map(asPage);
 }
 

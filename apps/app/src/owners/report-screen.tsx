@@ -21,9 +21,10 @@ import { Locked } from '../ui/locked';
 import { PrintStyle } from '../ui/print-style';
 import { Screen } from '../ui/screen';
 import { Sheet } from '../ui/sheet';
-import { Heading } from '../ui/text';
+import { Heading, Small } from '../ui/text';
 import { ClosedVisit, type LoadedVisit, useVisitPage } from '../visit';
 import { OWNER_PHRASES } from '../words/owner-phrases';
+import { watchProposals } from '../words/watch-words';
 import { reportPages } from './report-pages';
 import { ReportView } from './report-view';
 import { ShareReport } from './share-sheet';
@@ -82,7 +83,7 @@ function Shown({ visitId, loaded, report }: ShownProps) {
       <PrintStyle />
       <Columns shares={[3, 2]}>
         <ReportView report={report} />
-        <WordsToOwner visitId={visitId} loaded={loaded} />
+        <WordsToOwner visitId={visitId} loaded={loaded} report={report} />
       </Columns>
       <Sheet title={OWNER_PHRASES.share} open={sharing} onClose={() => setSharing(false)}>
         <ShareReport report={report} />
@@ -98,10 +99,11 @@ interface Words {
 const DRAFT: DraftSpec<Words> = { version: 1, schema: z.object({ said: z.string(), watchFor: z.string() }) };
 
 /** What the fitter writes to the owner; kept as it is typed, on record when it is kept. */
-function WordsToOwner({ visitId, loaded }: { readonly visitId: string; readonly loaded: LoadedVisit }) {
+function WordsToOwner({ visitId, loaded, report }: ShownProps) {
   const last = factsOfKind(loaded.page.facts, 'forOwner').at(-1);
   const start: Words = { said: last?.said ?? '', watchFor: last?.watchFor ?? '' };
   const [words, put, forget] = useDraft(`for-owner-${visitId}`, DRAFT, start);
+  const proposed = watchProposals(report).filter((line) => !words.watchFor.includes(line));
   const same = words.said === start.said && words.watchFor === start.watchFor;
   const keep = async () => {
     if (await loaded.note({ kind: 'forOwner', said: words.said.trim(), watchFor: words.watchFor.trim() }, OWNER_PHRASES.wordsKept))
@@ -114,6 +116,20 @@ function WordsToOwner({ visitId, loaded }: { readonly visitId: string; readonly 
       <Locked when={loaded.closed}>
         <Field label={OWNER_PHRASES.said} value={words.said} lines={4} onChange={(said) => put({ ...words, said })} />
         <Field label={OWNER_PHRASES.watch} value={words.watchFor} lines={3} onChange={(watchFor) => put({ ...words, watchFor })} />
+        {proposed.length === 0 ? null : (
+          <YStack>
+            <Small>{OWNER_PHRASES.suggested}</Small>
+            {proposed.map((line) => (
+              <Button
+                key={line}
+                kind="quiet"
+                tight
+                label={OWNER_PHRASES.addLine(line)}
+                onPress={() => put({ ...words, watchFor: [words.watchFor.trim(), line].filter(Boolean).join('\n') })}
+              />
+            ))}
+          </YStack>
+        )}
         <Button label={OWNER_PHRASES.keepWords} off={same} onPress={() => void keep()} />
       </Locked>
     </YStack>

@@ -27,6 +27,9 @@ export function ReportView({ report }: { readonly report: Report }) {
     <YStack backgroundColor="$sheet" padding="$l" gap="$m" onLayout={onLayout} testID="report">
       <Title>{report.horse.name}</Title>
       {visit === null ? null : <Small>{OWNER_PHRASES.byOn(dayWords(visit.on), visit.fitter, report.practiceName)}</Small>}
+      {visit === null || visit.replaces === null ? null : (
+        <Small color="$lookOut">{OWNER_PHRASES.versionOf(visit.version, dayWords(visit.replaces))}</Small>
+      )}
       <Verdict>{headline}</Verdict>
       {horse === null || drawn === 0 ? null : (
         <HorseOfReport name={report.horse.name} horse={horse} widthPx={Math.min(drawn - 32, HORSE_WIDE)} />
@@ -56,6 +59,7 @@ export function ReportView({ report }: { readonly report: Report }) {
         </YStack>
       ))}
       <Small>{OWNER_PHRASES.caution}</Small>
+      <Small>{OWNER_PHRASES.whoseWord}</Small>
     </YStack>
   );
 }

@@ -1,5 +1,7 @@
 import { PAPERS_PHRASES } from '../words/papers-phrases';
-import { CRITERIA, RETIRED_CRITERIA, isRetired, type Sitting, schoolById } from '@fulcra/core';
+import { PAPER_CAUTION } from '../words/paper-caution';
+import { useSchools } from '../platform/use-schools';
+import { CRITERIA, RETIRED_CRITERIA, isRetired, type Sitting } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -79,6 +81,7 @@ function Specification({ visitId, loaded, choice }: SpecificationProps) {
       {sits === null ? null : <Part title={PAPERS_PHRASES.howItThen} lines={sittingLines(sits)} />}
       <Part title={PAPERS_PHRASES.whatStillMisses} lines={missedLines(tried.missed)} empty={PAPERS_PHRASES.nothingOfThis} />
       <Small>{PAPERS_PHRASES.templatesAtFull}</Small>
+      <Small>{PAPER_CAUTION}</Small>
     </Screen>
   );
 }
@@ -98,6 +101,7 @@ function Cautions({ held, choice: { tried, saddle } }: { readonly held: boolean;
 }
 
 function WhichSaddle({ choice: { tried, saddle } }: { readonly choice: Choice }) {
+  const schools = useSchools();
   const state = useTackThing(saddle.id)?.shown ?? 'notChecked';
   return (
     <XStack gap="$m" alignItems="flex-start">
@@ -107,7 +111,7 @@ function WhichSaddle({ choice: { tried, saddle } }: { readonly choice: Choice })
         <Small>
           {saddle.maker}; {saddle.whereabouts || PAPERS_PHRASES.placeNotNoted}; {TACK_STATE_WORDS[state]}
         </Small>
-        <Small>{PAPERS_PHRASES.chosenByUnder(tried.hand, schoolById(tried.schoolId).name, tried.schoolVersion, tried.coreVersion)}</Small>
+        <Small>{PAPERS_PHRASES.chosenByUnder(tried.hand, schools.nameOf(tried.schoolId), tried.schoolVersion, tried.coreVersion)}</Small>
       </YStack>
     </XStack>
   );

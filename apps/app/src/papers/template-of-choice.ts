@@ -11,7 +11,6 @@ import {
   neutralWidth,
   point,
   saddleCut,
-  schoolById,
   sectionTemplate,
   type TriedOnVisit,
   type MeasuredVisit,
@@ -20,6 +19,7 @@ import {
 import { dayWords } from '../words/measure-words';
 import { padWords } from '../words/setup-words';
 import { STATION_WORDS } from '../words/station-words';
+import { PAPER_CAUTION_LINES } from '../words/paper-caution';
 import { SHEET_WORDS } from './template-of-visit';
 
 export interface StationTemplate {
@@ -39,12 +39,13 @@ export function templatesOfChoice(
   tried: TriedOnVisit,
   pose: Pose | null,
   spineAtMm: (xMm: number) => number,
+  schoolName: string,
 ): StationTemplate[] {
   return SECTION_STATIONS.flatMap((station) => {
     const { consensus, takenAtMm } = measured.sections[station];
     if (consensus === null) return [];
     const outlines = pose === null ? [] : outlinesAt(saddle, tried, pose, takenAtMm, spineAtMm(takenAtMm));
-    const words = wordsAt(page, station, takenAtMm, saddle, tried, outlines.length > 0);
+    const words = wordsAt(page, station, takenAtMm, saddle, tried, outlines.length > 0, schoolName);
     return [{ station, template: sectionTemplate(consensus, outlines, words) }];
   });
 }
@@ -62,7 +63,15 @@ function outlinesAt(saddle: Saddle, { setup }: TriedOnVisit, pose: Pose, atMm: n
   ];
 }
 
-function wordsAt(page: VisitPage, station: SectionStation, atMm: number, saddle: Saddle, tried: TriedOnVisit, reaches: boolean) {
+function wordsAt(
+  page: VisitPage,
+  station: SectionStation,
+  atMm: number,
+  saddle: Saddle,
+  tried: TriedOnVisit,
+  reaches: boolean,
+  schoolName: string,
+) {
   const { horse, visit } = page;
   const { setup } = tried;
   const setting = saddle.front.settings[setup.width] ?? saddle.front.settings[0]!;
@@ -79,7 +88,8 @@ function wordsAt(page: VisitPage, station: SectionStation, atMm: number, saddle:
       PAPERS_PHRASES.frontIncludedMm(width.includedAngleDeg.toFixed(0), width.spanAt100Mm.toFixed(0), setting.label),
       PAPERS_PHRASES.treeCurveMm(setup.curveMm, setup.frontDepthMm, saddle.build.panel.depthMidMm, setup.rearDepthMm),
       reaches ? PAPERS_PHRASES.asItSettled(padWords(setup.pad)) : PAPERS_PHRASES.theSaddleDoes,
-      PAPERS_PHRASES.schoolV(schoolById(tried.schoolId).name, tried.schoolVersion),
+      PAPERS_PHRASES.schoolV(schoolName, tried.schoolVersion),
+      ...PAPER_CAUTION_LINES,
     ],
     arch: reaches ? PAPERS_PHRASES.lowerFaceOf : '',
   };

@@ -70,9 +70,9 @@ interface OfProps {
 }
 
 function OfDecision({ visitId, loaded, saddles }: OfProps) {
-  const { page, front } = loaded;
+  const { page, front, schools } = loaded;
   const saddle = saddles.find((s) => s.id === page.decision?.saddleId) ?? null;
-  const template = templateOfVisit(page, front.consensus, front.takenAtMm, saddle);
+  const template = templateOfVisit(page, front.consensus, front.takenAtMm, saddle, schools.nameOf);
   const back = () => router.navigate(`/visits/${visitId}`);
   if (template === null) {
     return (
@@ -97,7 +97,7 @@ function OfDecision({ visitId, loaded, saddles }: OfProps) {
 }
 
 function OfChoice({ visitId, loaded, saddles }: OfProps) {
-  const { page, measured } = loaded;
+  const { page, measured, schools } = loaded;
   const choice = choiceOf(loaded, saddles);
   // the sections were traced standing: in another pose the tree would be drawn over the wrong back
   const sits = useChosenSitting(loaded, choice, 'resting');
@@ -106,8 +106,8 @@ function OfChoice({ visitId, loaded, saddles }: OfProps) {
   const templates = useMemo(() => {
     if (choice === null) return [];
     const spine = (x: number): number => (surface.ok ? surfaceHeightMm(surface.value, x, 0) : Number.NaN);
-    return templatesOfChoice(page, measured, choice.saddle, choice.tried, rest, spine);
-  }, [page, measured, choice?.saddle, choice?.tried, rest, surface]); // eslint-disable-line react-hooks/exhaustive-deps -- a choice is these two
+    return templatesOfChoice(page, measured, choice.saddle, choice.tried, rest, spine, schools.nameOf(choice.tried.schoolId));
+  }, [page, measured, choice?.saddle, choice?.tried, rest, surface, schools]); // eslint-disable-line react-hooks/exhaustive-deps -- a choice is these two
   if (choice === null || templates.length === 0) {
     return (
       <Screen

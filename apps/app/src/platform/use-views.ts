@@ -35,7 +35,7 @@ import {
   tackPhotoSchema,
   yardPageSchema,
 } from '@fulcra/contract';
-import { knowSchools } from '@fulcra/core';
+import { NOTHING_IN_USE } from '@fulcra/core';
 import { useMemo } from 'react';
 import { z } from 'zod';
 import { api } from './api';
@@ -144,7 +144,7 @@ export function useHorse(horseId: string): HorseView {
   });
   const data = useMemo(() => {
     const horse = query.data === undefined ? context.horseKnown(horseId) : null;
-    const known = query.data ?? (horse === null ? null : { horse, visits: [], said: [] });
+    const known = query.data ?? (horse === null ? null : { horse, visits: [], said: [], inUse: NOTHING_IN_USE });
     if (known === null) return null;
     const history = foldHistory(known, writes, context);
     return { ...history, visits: history.visits.filter((v) => !hidden.has(v.visit.id)) };
@@ -156,7 +156,8 @@ export function useHorse(horseId: string): HorseView {
 /** A visit begun without signal still offers what the horse's own page last said of it. */
 function withWhatWasSaid(page: VisitPage | null, begunHere: boolean, queries: QueryClient): VisitPage | null {
   if (page === null || !begunHere) return page;
-  return { ...page, earlier: queries.getQueryData<ViewData['horse']>(['horse', page.horse.id])?.said ?? [] };
+  const horse = queries.getQueryData<ViewData['horse']>(['horse', page.horse.id]);
+  return { ...page, earlier: horse?.said ?? [], cameIn: horse?.inUse ?? page.cameIn };
 }
 
 export function useVisit(visitId: string): View<VisitPage> {
@@ -214,13 +215,15 @@ export function useHorsesOf(riderId: string): HorseSummary[] {
   }, [query.data, queries, writes, riderId]);
 }
 
+/** What the practice agreed on, as far as this device was told; null where it agreed on nothing of its own. */
+export function usePracticeSettingsView(): View<PracticeSettingsFields> {
+  const { data, ...rest } = useRecords('practiceSettings');
+  return { ...rest, data: data?.[0] ?? null };
+}
+
 /** What the practice agreed on; the defaults until it is known. */
 export function usePracticeSettings(): PracticeSettingsFields {
-  const { data } = useRecords('practiceSettings');
-  const settings = data?.[0] ?? PRACTICE_DEFAULTS;
-  // whoever judges by an own school finds it by its id
-  knowSchools(settings.schools);
-  return settings;
+  return usePracticeSettingsView().data ?? PRACTICE_DEFAULTS;
 }
 
 /** Photos of all saddles of the stock, oldest first. */

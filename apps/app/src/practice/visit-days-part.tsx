@@ -1,4 +1,4 @@
-import { type PracticeSettingsFields, VISIT_DAYS_LIMITS, isTimeZone } from '@fulcra/contract';
+import { type PracticeSettingsFields, TACK_DAYS_LIMITS, VISIT_DAYS_LIMITS, isTimeZone } from '@fulcra/contract';
 import { INTERVAL_REASONS, type IntervalReason } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -8,6 +8,8 @@ import { Heading, Small } from '../ui/text';
 import { Stepper } from '../ui/stepper';
 import { INTERVAL_WORDS } from '../words/due-words';
 import { PRACTICE_PHRASES } from '../words/practice-phrases';
+
+const TACK_LOOKS = ['ownerLook', 'fitterWalk'] as const;
 
 interface VisitDaysProps {
   readonly settings: PracticeSettingsFields;
@@ -34,6 +36,23 @@ export function VisitDaysPart({ settings, put }: VisitDaysProps) {
             step={7}
             decimals={0}
             onChange={(days) => change(reason, days)}
+          />
+        </XStack>
+      ))}
+      <Heading>{PRACTICE_PHRASES.tackDays}</Heading>
+      <Small>{PRACTICE_PHRASES.tackDaysNote}</Small>
+      {TACK_LOOKS.map((look) => (
+        <XStack key={look}>
+          <Stepper
+            label={PRACTICE_PHRASES[look]}
+            unit={PRACTICE_PHRASES.days}
+            value={settings.tackDays[look]}
+            step={7}
+            decimals={0}
+            onChange={(days) => {
+              if (days >= TACK_DAYS_LIMITS.least && days <= TACK_DAYS_LIMITS.most)
+                put({ tackDays: { ...settings.tackDays, [look]: days } });
+            }}
           />
         </XStack>
       ))}

@@ -146,6 +146,7 @@ export const NEW_SADDLE: SaddleFields = {
   build: DEFAULT_BUILD,
   seat: UNKNOWN_SEAT,
   whereabouts: '',
+  serial: '',
   note: '',
 };
 

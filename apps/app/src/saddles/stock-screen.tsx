@@ -61,7 +61,7 @@ export function StockScreen() {
   const { refused, takeIn } = useTakeIn(data ?? []);
   if (data === null) return <LoadState problem={problem} />;
   const wanted = search.trim().toLowerCase();
-  const found = data.filter((s) => `${s.name} ${s.maker} ${s.whereabouts} ${s.note}`.toLowerCase().includes(wanted));
+  const found = data.filter((s) => `${s.name} ${s.maker} ${s.serial} ${s.whereabouts} ${s.note}`.toLowerCase().includes(wanted));
   return (
     <Screen
       title={SADDLES_PHRASES.theStock}
@@ -164,6 +164,7 @@ const Row = memo(function Row({ saddle, thing, photo }: RowProps) {
           </Small>
           <Small>
             {count === 1 ? SADDLES_PHRASES.asItIsNothing : SADDLES_PHRASES.waysToSet(count)}
+            {saddle.serial === '' ? '' : `, ${saddle.serial}`}
             {saddle.whereabouts === '' ? '' : `; ${saddle.whereabouts}`}
           </Small>
           <Small color={tone === 'plain' ? '$muted' : `$${tone}`}>

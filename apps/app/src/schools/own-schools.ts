@@ -5,7 +5,7 @@ import {
   type Problem,
   type School,
   type SchoolChange,
-  builtInSchool,
+  schoolById,
   changeProblems,
   isOwnSchool,
 } from '@fulcra/core';
@@ -66,7 +66,7 @@ export function schoolFromFile(text: string, by: string): ReadSchool {
   const parsed = schoolFileSchema.safeParse(json);
   if (!parsed.success) return { ok: false, problems: [], notASchool: true };
   const { name, basedOn, basedOnVersion, changes } = parsed.data;
-  const problems = changeProblems(builtInSchool(basedOn), changes);
+  const problems = changeProblems(schoolById(basedOn), changes);
   return problems.length > 0
     ? { ok: false, problems, notASchool: false }
     : { ok: true, school: newSchool(name, basedOn, basedOnVersion, changes, by) };
@@ -74,4 +74,4 @@ export function schoolFromFile(text: string, by: string): ReadSchool {
 
 /** The original a school is held against: itself where it comes with the product. */
 export const originalOf = (school: School, all: readonly OwnSchool[]): School =>
-  isOwnSchool(school.id) ? builtInSchool(all.find((s) => s.id === school.id)!.basedOn) : school;
+  isOwnSchool(school.id) ? schoolById(all.find((s) => s.id === school.id)!.basedOn) : school;

@@ -7,9 +7,8 @@ import {
   SCHOOL_PARTS,
   changeProblems,
   changedAt,
-  isKnownSchool,
   isOwnSchool,
-  schoolById,
+  schoolOf,
   schoolFields,
   type SchoolId,
 } from '@fulcra/core';
@@ -37,14 +36,14 @@ import { useKeepSchool } from './use-keep-school';
 /** One school, number by number: read where it comes with the product, edited where it is the practice's own. */
 export function SchoolScreen({ schoolId }: { readonly schoolId: string }) {
   const { schools } = usePracticeSettings();
-  const known = schoolId.startsWith('own-') ? isKnownSchool(schoolId as SchoolId) : SCHOOL_IDS.some((id) => id === schoolId);
-  if (!known)
+  const isId = schoolId.startsWith('own-') || SCHOOL_IDS.some((id) => id === schoolId);
+  const school = isId ? schoolOf(schoolId as SchoolId, schools) : null;
+  if (school === null)
     return (
       <Screen title={SCHOOLS_PHRASES.title} onBack={() => router.navigate('/schools')}>
         <EmptyState title={SCHOOLS_PHRASES.unknown} text={SCHOOLS_PHRASES.note} />
       </Screen>
     );
-  const school = schoolById(schoolId as SchoolId);
   const own = schools.find((s) => s.id === schoolId) ?? null;
   return own === null ? <ReadIt school={school} /> : <EditIt key={own.versions.length} own={own} base={originalOf(school, schools)} />;
 }

@@ -1,4 +1,4 @@
-import { type OwnSchool, type School, MOST_OWN_SCHOOLS, SCHOOLS, schoolById } from '@fulcra/core';
+import { type OwnSchool, type School, MOST_OWN_SCHOOLS, SCHOOLS, schoolById, schoolOf } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -51,7 +51,7 @@ function Own({ schools }: { readonly schools: readonly OwnSchool[] }) {
       <Heading>{SCHOOLS_PHRASES.own}</Heading>
       {schools.length === 0 ? <Body>{SCHOOLS_PHRASES.noneYet}</Body> : null}
       {schools.map((own) => (
-        <Entry key={own.id} school={schoolById(own.id)} own={own} />
+        <OwnEntry key={own.id} own={own} />
       ))}
       {schools.length >= MOST_OWN_SCHOOLS ? (
         <Small>{SCHOOLS_PHRASES.tooMany(MOST_OWN_SCHOOLS)}</Small>
@@ -67,6 +67,12 @@ function Own({ schools }: { readonly schools: readonly OwnSchool[] }) {
       ))}
     </YStack>
   );
+}
+
+/** One that can't be read any more is still named. */
+function OwnEntry({ own }: { readonly own: OwnSchool }) {
+  const school = schoolOf(own.id, [own]);
+  return school === null ? <Body color="$bad">{SCHOOLS_PHRASES.unreadable(own.name)}</Body> : <Entry school={school} own={own} />;
 }
 
 function Entry({ school, own }: { readonly school: School; readonly own: OwnSchool | null }) {

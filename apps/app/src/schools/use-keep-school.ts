@@ -1,4 +1,4 @@
-import { type OwnSchool, knowSchools } from '@fulcra/core';
+import { type OwnSchool } from '@fulcra/core';
 import { useSession } from '../platform/session-context';
 import { useSend } from '../platform/use-send';
 import { usePracticeSettings } from '../platform/use-views';
@@ -9,10 +9,8 @@ export function useKeepSchool(): (school: OwnSchool) => Promise<boolean> {
   const { session } = useSession();
   const was = usePracticeSettings();
   const send = useSend();
-  return async (school) => {
+  return (school) => {
     const schools = withSchool(was.schools, school) as typeof was.schools;
-    const kept = await send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, schools, was } });
-    if (kept) knowSchools([school]);
-    return kept;
+    return send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, schools, was } });
   };
 }

@@ -24,10 +24,13 @@ export function HeldBanner({ id }: { readonly id: string | null }) {
 function Held({ item: { id, name, standing } }: { readonly item: TackThing['heldBeside'][number] }) {
   return (
     <>
-      <Body>{TACK_PHRASES.heldLine(name)}</Body>
+      {standing.holds.some((h) => !h.fell) ? <Body>{TACK_PHRASES.heldLine(name)}</Body> : null}
+      {standing.holds.some((h) => h.fell) ? <Body>{TACK_PHRASES.fellLine(name)}</Body> : null}
       {standing.holds.map((h) => (
         <Body key={`${h.checkId}-${h.point}-${h.side}`}>
-          {TACK_PHRASES.heldBy(spotWords(h), dayWords(h.madeAt.slice(0, 10)), h.hand, h.source === 'owner')}
+          {h.fell
+            ? TACK_PHRASES.fellBy(dayWords(h.madeAt.slice(0, 10)), h.hand, h.source === 'owner')
+            : TACK_PHRASES.heldBy(spotWords(h), dayWords(h.madeAt.slice(0, 10)), h.hand, h.source === 'owner')}
           {h.note === '' ? '' : `: ${h.note}`}
         </Body>
       ))}

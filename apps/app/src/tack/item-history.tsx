@@ -27,7 +27,7 @@ function Check({ check }: { readonly check: TackCheckKept }) {
   const send = useSend();
   const { id: tackCheckId, ...was } = check;
   const toggle = () => void send({ kind: 'tackCheck', tackCheckId, body: { ...was, withdrawn: !was.withdrawn, was } });
-  const stays = check.found.some((f) => f.finding === 'unsafe');
+  const stays = check.fall !== null || check.found.some((f) => f.finding === 'unsafe');
   return (
     <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$s" alignItems="flex-start">
       <YStack flex={1} gap="$xs">
@@ -44,10 +44,11 @@ function Check({ check }: { readonly check: TackCheckKept }) {
   );
 }
 
-function Found({ check: { found, mended, round } }: { readonly check: TackCheckKept }) {
+function Found({ check: { found, mended, fall, round } }: { readonly check: TackCheckKept }) {
   const sound = found.filter((f) => f.finding === 'sound').length;
   const rest = found.filter((f) => f.finding !== 'sound');
   const counted = sound === found.length ? TACK_PHRASES.allSound(sound) : TACK_PHRASES.soundOf(sound, found.length);
+  if (fall !== null) return <Body color="$bad">{TACK_PHRASES.fellHistory}</Body>;
   return (
     <>
       {mended === null ? (

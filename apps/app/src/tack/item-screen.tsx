@@ -1,7 +1,7 @@
 import { type TackHold, neededSpots } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
-import { YStack } from 'tamagui';
+import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { useSession } from '../platform/session-context';
@@ -69,6 +69,7 @@ function Item({ thing }: { readonly thing: TackThing }) {
           <Holds thing={thing} />
           <ToWatch thing={thing} />
           {thing.kind === 'girth' ? <GirthPart girthId={id} /> : null}
+          {thing.kind === 'saddle' ? <NoteFall thing={thing} /> : null}
           <ItemHistory thing={thing} />
           <Small>{TACK_PHRASES.caution}</Small>
         </YStack>
@@ -80,10 +81,11 @@ function Item({ thing }: { readonly thing: TackThing }) {
 const dayOf = (moment: string): string => dayWords(moment.slice(0, 10));
 
 function Looked({ thing: { standing } }: { readonly thing: TackThing }) {
-  const { lastFullAt, lastLookAt, unseen } = standing;
+  const { lastFullAt, lastLookAt, lastsTo, state, unseen } = standing;
   return (
     <YStack>
       <Small>{lastFullAt === null ? TACK_PHRASES.neverWalked : TACK_PHRASES.lastWalk(dayOf(lastFullAt))}</Small>
+      {lastsTo === null ? null : <Small color={state === 'lapsed' ? '$lookOut' : '$muted'}>{TACK_PHRASES.lasts(dayWords(lastsTo))}</Small>}
       {lastLookAt === null || lastLookAt === lastFullAt ? null : <Small>{TACK_PHRASES.lastLook(dayOf(lastLookAt))}</Small>}
       {lastLookAt !== null && unseen.length > 0 ? <Small>{TACK_PHRASES.unseen(unseen.length)}</Small> : null}
     </YStack>
@@ -94,10 +96,11 @@ function Looked({ thing: { standing } }: { readonly thing: TackThing }) {
 function Holds({ thing }: { readonly thing: TackThing }) {
   const [mending, setMending] = useState<string | null>(null);
   const mend = useMend(thing);
-  const checks = [...new Set(thing.standing.holds.map((h) => h.checkId))];
-  if (checks.length === 0) return null;
+  const checks = [...new Set(thing.standing.holds.filter((h) => !h.fell).map((h) => h.checkId))];
+  if (thing.standing.holds.length === 0) return null;
   return (
     <YStack gap="$m">
+      {thing.standing.holds.map((h) => (h.fell ? <Fell key={h.checkId} hold={h} /> : null))}
       {checks.map((checkId) => (
         <HeldBy
           key={checkId}
@@ -119,6 +122,32 @@ function Holds({ thing }: { readonly thing: TackThing }) {
         )}
       </Sheet>
     </YStack>
+  );
+}
+
+/** After a fall the tree is looked at: a walk that knows of it answers it. */
+const Fell = ({ hold }: { readonly hold: TackHold }) => (
+  <Banner tone="bad">
+    <Body fontWeight="700">{TACK_PHRASES.fellHistory}.</Body>
+    <Body>{TACK_PHRASES.fellBy(dayOf(hold.madeAt), hold.hand, hold.source === 'owner')}</Body>
+    <Body>{TACK_PHRASES.fellDo}</Body>
+  </Banner>
+);
+
+/** What a rider tells beside the horse: from then on the saddle is held until its tree has been looked at. */
+function NoteFall({ thing }: { readonly thing: TackThing }) {
+  const send = useSend();
+  const toast = useToast();
+  const { session } = useSession();
+  const note = async (): Promise<void> => {
+    const fall = { horseId: null, wordId: null };
+    const body = newCheck({ itemKind: thing.kind, itemId: thing.id }, { hand: session.person.name, found: [], fall });
+    if (await send({ kind: 'tackCheck', tackCheckId: v7(), body })) toast({ text: TACK_PHRASES.fallNoted });
+  };
+  return (
+    <XStack>
+      <Button label={TACK_PHRASES.itFell} onPress={() => void note()} />
+    </XStack>
   );
 }
 

@@ -25,7 +25,7 @@ import { GirthForm } from './girth-form';
 import { type TackThing, useTackThings } from './use-tack';
 
 /** What is held stands first, then what is watched, then what nobody looked at. */
-const FIRST: readonly TackState[] = ['unsafe', 'watch', 'notChecked', 'sound'] satisfies readonly (typeof TACK_STATES)[number][];
+const FIRST: readonly TackState[] = ['unsafe', 'watch', 'lapsed', 'notChecked', 'sound'] satisfies readonly (typeof TACK_STATES)[number][];
 
 /** Everything that is walked round, the held first. */
 export function TackScreen() {
@@ -92,7 +92,10 @@ function Nothing({ search, onAll }: { readonly search: string; readonly onAll: (
 function Row({ thing }: { readonly thing: TackThing }) {
   const { holds, latest, lastLookAt } = thing.standing;
   const tone = TACK_STATE_TONE[thing.shown];
-  const why = [...holds, ...latest.filter((f) => f.finding === 'watch')].map(spotWords).concat(thing.heldBeside.map((t) => t.name));
+  const why = [
+    ...holds.map((h) => (h.fell ? TACK_PHRASES.fellHistory : spotWords(h))),
+    ...latest.filter((f) => f.finding === 'watch').map(spotWords),
+  ].concat(thing.heldBeside.map((t) => t.name));
   return (
     <Pressable role="link" testID="tack-row" aria-label={thing.name} onPress={() => router.push(`/tack/${thing.id}`)}>
       <YStack borderTopWidth={1} borderColor="$rule" paddingVertical="$m" gap="$xs">

@@ -1,7 +1,17 @@
 import { type Girth, type Leather, type Saddle, type TackCheckKept } from '@fulcra/contract';
-import { type HeldTack, type TackItem, type TackKind, type TackStanding, type TackState, tackStanding } from '@fulcra/core';
+import {
+  type HeldItem,
+  type TackAround,
+  type TackItem,
+  type TackKind,
+  type TackNow,
+  type TackStanding,
+  type TackState,
+  tackStanding,
+} from '@fulcra/core';
 import { useMemo } from 'react';
-import { useGirths, useLeathers, useSaddles, useTackChecks } from '../platform/use-views';
+import { dayNow } from '../platform/clock';
+import { useGirths, useLeathers, usePracticeSettings, useSaddles, useTackChecks } from '../platform/use-views';
 
 /** One thing that is walked round. */
 export interface TackThing {
@@ -11,6 +21,8 @@ export interface TackThing {
   readonly item: TackItem;
   readonly newOn: string | null;
   readonly saddleId: string | null;
+  /** Whose own it is; null where nobody's. */
+  readonly riderId: string | null;
   readonly checks: readonly TackCheckKept[];
   readonly standing: TackStanding;
   /** Held leathers and girths that belong to this saddle: nobody rides in it with them. */
@@ -26,21 +38,30 @@ interface Kept {
 }
 
 /** Everything of a practice that is walked round, with how it stands. */
-export function tackThings({ saddles, leathers, girths }: Kept, checks: readonly TackCheckKept[]): TackThing[] {
+export function tackThings({ saddles, leathers, girths }: Kept, checks: readonly TackCheckKept[], now: TackNow): TackThing[] {
   const of = new Map<string, TackCheckKept[]>();
   for (const c of checks) of.set(c.itemId, [...(of.get(c.itemId) ?? []), c]);
-  const thing = (item: TackItem, { id, name }: { id: string; name: string }, newOn: string | null, saddleId: string | null): TackThing => {
+  const thing = (
+    item: TackItem,
+    { id, name }: { id: string; name: string },
+    newOn: string | null,
+    belongs: Pick<TackThing, 'saddleId' | 'riderId'>,
+  ): TackThing => {
     const own = of.get(id) ?? [];
-    const standing = tackStanding(item, own);
-    return { kind: item.kind, id, name, item, newOn, saddleId, checks: own, standing, heldBeside: [], shown: standing.state };
+    const standing = tackStanding(item, own, now);
+    return { kind: item.kind, id, name, item, newOn, ...belongs, checks: own, standing, heldBeside: [], shown: standing.state };
   };
   const all = [
-    ...saddles.map((s) => thing({ kind: 'saddle', build: s.kind }, s, null, null)),
-    ...leathers.map((l) => thing({ kind: 'leather', build: 'english' }, l, l.newOn, l.saddleId)),
-    ...girths.map((g) => thing({ kind: 'girth', build: 'english', elastic: g.elastic !== 'none' }, g, g.newOn, g.saddleId)),
+    ...saddles.map((s) => thing({ kind: 'saddle', build: s.kind }, s, null, NOBODYS)),
+    ...leathers.map((l) => thing({ kind: 'leather', build: 'english' }, l, l.newOn, l)),
+    ...girths.map((g) =>
+      thing({ kind: 'girth', build: 'english', elastic: g.elastic !== 'none' }, g, g.newOn, { ...NOBODYS, saddleId: g.saddleId }),
+    ),
   ];
   return all.map((t) => withBeside(t, all));
 }
+
+const NOBODYS = { saddleId: null, riderId: null } as const;
 
 function withBeside(thing: TackThing, all: readonly TackThing[]): TackThing {
   const heldBeside = all.filter((t) => t.saddleId === thing.id && t.standing.state === 'unsafe');
@@ -50,13 +71,18 @@ function withBeside(thing: TackThing, all: readonly TackThing[]): TackThing {
 /** Null until it is known what there is. */
 export function useTackThings(): { readonly things: TackThing[] | null; readonly problem: string | null } {
   const [saddles, leathers, girths, checks] = [useSaddles(), useLeathers(), useGirths(), useTackChecks()];
+  const { tackDays } = usePracticeSettings();
+  const today = dayNow();
   const loading = [saddles, leathers, girths, checks].some((view) => view.loading);
   const things = useMemo(
     () =>
       loading || saddles.data === null
         ? null
-        : tackThings({ saddles: saddles.data, leathers: leathers.data ?? [], girths: girths.data ?? [] }, checks.data ?? []),
-    [loading, saddles.data, leathers.data, girths.data, checks.data],
+        : tackThings({ saddles: saddles.data, leathers: leathers.data ?? [], girths: girths.data ?? [] }, checks.data ?? [], {
+            today,
+            days: tackDays,
+          }),
+    [loading, saddles.data, leathers.data, girths.data, checks.data, today, tackDays],
   );
   return { things, problem: saddles.problem };
 }
@@ -66,13 +92,15 @@ export function useTackThing(id: string): TackThing | null {
   return useTackThings().things?.find((t) => t.id === id) ?? null;
 }
 
-/** What is held, as a visit's result asks for it. */
-export function useHeldTackOf(): HeldTack {
+/** What is held and what goes on with which saddle, as a visit's result asks for it. */
+export function useTackAround(): TackAround {
   const { things } = useTackThings();
-  return useMemo(() => {
-    const held = (things ?? []).filter((t) => t.standing.state === 'unsafe');
-    return { saddles: held.filter((t) => t.kind === 'saddle'), beside: held.filter((t) => t.kind !== 'saddle') };
-  }, [things]);
+  return useMemo(() => ({ held: (things ?? []).flatMap(heldOf), beside: (things ?? []).filter((t) => t.kind !== 'saddle') }), [things]);
+}
+
+/** What was found on it is the graver word; a fall holds where nothing was. */
+function heldOf({ id, name, standing: { holds } }: TackThing): HeldItem[] {
+  return holds.length === 0 ? [] : [{ id, name, why: holds.every((h) => h.fell) ? 'fall' : 'unsafe' }];
 }
 
 /** Ids of everything that is held, saddles with something held beside them too. */

@@ -1,4 +1,4 @@
-import { type TackRound, spotsOf } from '@fulcra/core';
+import { TREE_POINTS, type TackRound, spotsOf } from '@fulcra/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { YStack } from 'tamagui';
 import { v7 } from 'uuid';
@@ -6,10 +6,12 @@ import { useMeasuredWidth } from '../drawings/use-measured-width';
 import { useSession } from '../platform/session-context';
 import { useDraft } from '../platform/use-draft';
 import { useSend } from '../platform/use-send';
+import { Banner } from '../ui/banner';
 import { Columns } from '../ui/columns';
 import { LoadState } from '../ui/load-state';
 import { Screen } from '../ui/screen';
 import { useToast } from '../ui/toast';
+import { dayWords } from '../words/measure-words';
 import { TACK_PHRASES } from '../words/tack-phrases';
 import { ROUND_WORDS } from '../words/tack-words';
 import { newCheck } from './new-check';
@@ -56,6 +58,13 @@ function Walk({ thing, round }: WalkProps) {
         />
       }
     >
+      {thing.standing.holds.map((h) =>
+        h.fell ? (
+          <Banner key={h.checkId} tone="bad">
+            {TACK_PHRASES.answersFall(dayWords(h.madeAt.slice(0, 10)))}
+          </Banner>
+        ) : null,
+      )}
       <Columns>
         <YStack onLayout={onLayout}>
           {width === 0 ? null : (
@@ -85,7 +94,10 @@ function useFinish(thing: TackThing, round: TackRound, forget: () => void) {
   const toast = useToast();
   const { session } = useSession();
   return async (found: ReturnType<typeof keptFound>): Promise<void> => {
-    const body = newCheck({ itemKind: thing.kind, itemId: thing.id }, { hand: session.person.name, round, found });
+    // only the falls that this device knows of, and only where the whole tree was looked at
+    const tree = TREE_POINTS.every((point) => found.some((f) => f.point === point));
+    const answers = tree ? thing.standing.holds.filter((h) => h.fell).map((h) => h.checkId) : [];
+    const body = newCheck({ itemKind: thing.kind, itemId: thing.id }, { hand: session.person.name, round, found, answers });
     if (!(await send({ kind: 'tackCheck', tackCheckId: v7(), body }))) return;
     forget();
     toast({ text: TACK_PHRASES.kept });

@@ -1,6 +1,7 @@
 import { VISIT_PHRASES } from '../words/visit-phrases';
+import { useSchools } from '../platform/use-schools';
 import { usePracticeSettings } from '../platform/use-views';
-import { type Need, type SchoolId, allSchools, schoolById, schoolReadiness, FRONT_MEASURED } from '@fulcra/core';
+import { type Need, type School, type SchoolId, schoolReadiness, FRONT_MEASURED } from '@fulcra/core';
 import { useState } from 'react';
 import { YStack, XStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -15,32 +16,32 @@ export interface SchoolPickerProps {
   readonly value: SchoolId;
   /** What this visit has measured. */
   readonly has: ReadonlySet<Need>;
-  readonly onChange: (id: SchoolId) => void;
+  readonly onChange: (school: School) => void;
 }
 
 /** Which rule set judges; each says what it can answer now and what the rest waits for. */
 export function SchoolPicker({ value, has, onChange }: SchoolPickerProps) {
   const [open, setOpen] = useState(false);
-  const { schools } = usePracticeSettings();
+  const schools = useSchools();
   return (
     <>
       <XStack alignItems="center" flexWrap="wrap">
         <Small>{VISIT_PHRASES.school}</Small>
-        <Button kind="quiet" label={VISIT_PHRASES.schoolChange(schoolById(value).name)} onPress={() => setOpen(true)}>
+        <Button kind="quiet" label={VISIT_PHRASES.schoolChange(schools.nameOf(value))} onPress={() => setOpen(true)}>
           <Body fontWeight="700" textDecorationLine="underline">
-            {schoolById(value).name}
+            {schools.nameOf(value)}
           </Body>
         </Button>
       </XStack>
       <Sheet title={VISIT_PHRASES.schoolsRulesThat} open={open} onClose={() => setOpen(false)}>
-        {allSchools(schools).map((school) => (
+        {schools.all.map((school) => (
           <SchoolEntry
             key={school.id}
-            id={school.id}
+            school={school}
             has={has}
             chosen={school.id === value}
             onChoose={() => {
-              onChange(school.id);
+              onChange(school);
               setOpen(false);
             }}
           />
@@ -51,14 +52,13 @@ export function SchoolPicker({ value, has, onChange }: SchoolPickerProps) {
 }
 
 interface SchoolEntryProps {
-  readonly id: SchoolId;
+  readonly school: School;
   readonly has: ReadonlySet<Need>;
   readonly chosen: boolean;
   readonly onChoose: () => void;
 }
 
-function SchoolEntry({ id, has, chosen, onChoose }: SchoolEntryProps) {
-  const school = schoolById(id);
+function SchoolEntry({ school, has, chosen, onChoose }: SchoolEntryProps) {
   const { fingerMm } = usePracticeSettings();
   const readiness = schoolReadiness(school, FRONT_MEASURED);
   const needs = [...new Set(readiness.waiting.flatMap((w) => w.missing))].filter((need) => !has.has(need));

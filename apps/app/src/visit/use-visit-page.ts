@@ -1,8 +1,9 @@
-import { type SectionMeasurement, type MeasuredVisit, isKnownSchool, measuredVisit, tracedVisit } from '@fulcra/core';
+import { type School, type SectionMeasurement, type MeasuredVisit, measuredVisit, tracedVisit } from '@fulcra/core';
 import { type FactBody, type VisitFields, type VisitPage } from '@fulcra/contract';
 import { useCallback, useMemo } from 'react';
 import { v7 } from 'uuid';
 import { momentNow } from '../platform/clock';
+import { type KnownSchools, useSchools } from '../platform/use-schools';
 import { useSend } from '../platform/use-send';
 import { useVisit } from '../platform/use-views';
 import { useToast } from '../ui/toast';
@@ -12,6 +13,10 @@ export interface LoadedVisit {
   readonly page: VisitPage;
   readonly measured: MeasuredVisit;
   readonly front: SectionMeasurement;
+  /** The rules it is judged by. */
+  readonly school: School;
+  /** All the practice has: an earlier setting may have been tried under another. */
+  readonly schools: KnownSchools;
   /** Everything in it stays as it was until it is opened again. */
   readonly closed: boolean;
   /** Saves changed facts of the visit as they are made; `seen` is what they were changed from, where that is not what stands there now. */
@@ -26,6 +31,7 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
   const { data: page, problem } = useVisit(visitId);
   const send = useSend();
   const toast = useToast();
+  const schools = useSchools();
   const takes = page?.takes;
   const traced = useMemo(() => (takes === undefined ? null : tracedVisit(takes)), [takes]);
   const measured = useMemo(() => (page === null || traced === null ? null : measuredVisit(page, traced)), [page, traced]);
@@ -50,12 +56,13 @@ export function useVisitPage(visitId: string): { readonly loaded: LoadedVisit | 
     [isOpen, send, toast, visitId, withdrawFact],
   );
   if (page === null || measured === null) return { loaded: null, problem };
-  if (!isKnownSchool(page.visit.schoolId)) return { loaded: null, problem: VISIT_PHRASES.schoolNotHere };
+  const school = schools.of(page.visit.schoolId);
+  if (school === null) return { loaded: null, problem: schools.asking ? null : VISIT_PHRASES.schoolNotHere };
   const { id: _id, fitter: _fitter, ...was } = page.visit;
   const change = async (fields: Partial<VisitFields>, seen: Partial<VisitFields> = {}) =>
     (fields.status === 'open' || isOpen()) && send({ kind: 'visit', visitId, body: { ...was, ...fields, was: { ...was, ...seen } } });
   return {
-    loaded: { page, measured, front: measured.sections.front, closed, change, note, withdrawFact },
+    loaded: { page, measured, school, schools, front: measured.sections.front, closed, change, note, withdrawFact },
     problem: null,
   };
 }

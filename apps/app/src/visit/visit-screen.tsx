@@ -1,10 +1,8 @@
 import { VISIT_PHRASES } from '../words/visit-phrases';
 import {
-  schoolById,
   againstRiding,
   chosenSettingOf,
   measuredNeeds,
-  rideQuestionOf,
   rideResult,
   type RideResult,
   type RideWord,
@@ -13,7 +11,6 @@ import {
 } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
-import { useHeldTackOf } from '../tack';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
@@ -30,6 +27,8 @@ import { ClosedVisit } from './closed-visit';
 import { StandForIt } from './stand-for-it';
 import { RIDE_SAID_WORDS, caveatWords, takenBackWords } from '../words/ride-words';
 import { nextStep } from './next-step';
+import { SaidWithout } from './said-without';
+import { useRideQuestion } from './use-ride-question';
 import { SchoolPicker } from './school-picker';
 import { type LoadedVisit, useVisitPage } from './use-visit-page';
 import { VisitBackline } from './visit-backline';
@@ -58,10 +57,10 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
   );
 }
 
-function Facts({ loaded: { page, front, change, measured, note, closed } }: { readonly loaded: LoadedVisit }) {
+function Facts({ loaded: { page, front, school, change, measured, note, closed } }: { readonly loaded: LoadedVisit }) {
   const { visit } = page;
-  const wanted = schoolById(visit.schoolId).front.stationMm;
-  const question = rideQuestionOf(page.facts, page.decision?.saddleId ?? null, useHeldTackOf());
+  const wanted = school.front.stationMm;
+  const question = useRideQuestion(page);
   const refused = againstRiding(question).some((r) => r.code === 'SETTING_REFUSED') ? (chosenSettingOf(page.facts)?.tried ?? null) : null;
   return (
     <YStack gap="$l">
@@ -70,9 +69,7 @@ function Facts({ loaded: { page, front, change, measured, note, closed } }: { re
         <SchoolPicker
           value={visit.schoolId}
           has={measuredNeeds(measured)}
-          onChange={(schoolId) =>
-            void change({ schoolId, ...(front.takes.length === 0 && { stationMm: schoolById(schoolId).front.stationMm }) })
-          }
+          onChange={(next) => void change({ schoolId: next.id, ...(front.takes.length === 0 && { stationMm: next.front.stationMm }) })}
         />
         <YStack gap="$xs">
           <Small>{VISIT_PHRASES.frontSectionMm}</Small>
@@ -96,6 +93,7 @@ function Facts({ loaded: { page, front, change, measured, note, closed } }: { re
         />
         <RiddenPart facts={page.facts} note={note} />
         {refused === null ? null : <StandForIt tried={refused} note={note} />}
+        {question.done || question.saidWithout !== null ? null : <SaidWithout note={note} />}
       </Locked>
       {closed ? null : <Button label={VISIT_PHRASES.report} onPress={() => router.push(`/visits/${visit.id}/report`)} />}
       {closed ? null : <Button label={VISIT_PHRASES.closeThisVisit} onPress={() => void change({ status: 'done' })} />}

@@ -6,6 +6,7 @@ import {
   type Station,
   isLine,
   chosenSettingOf,
+  complaintsOf,
   factsOfKind,
   triedSettingsOf,
   type StepId,
@@ -74,10 +75,8 @@ const skippedOr = (loaded: LoadedVisit, step: StepId, words: string): Said =>
 
 function intakeWords(loaded: LoadedVisit): Said {
   if (!stepDone(loaded, 'intake')) return skippedOr(loaded, 'intake', VISIT_PHRASES.whatIsWrong);
-  const complaints = loaded.page.facts.flatMap((f) =>
-    !f.withdrawn && f.body.kind === 'complaint' ? [COMPLAINT_WORDS[f.body.complaint]] : [],
-  );
-  return ['good', complaints.length === 0 ? VISIT_PHRASES.horseAsIt : [...new Set(complaints)].join(', ')];
+  const complaints = complaintsOf(loaded.page.facts).map(({ complaint }) => COMPLAINT_WORDS[complaint]);
+  return ['good', complaints.length === 0 ? VISIT_PHRASES.horseAsIt : complaints.join(', ')];
 }
 
 function feelWords(loaded: LoadedVisit): Said {

@@ -1,3 +1,15 @@
+/** What a reminder to an owner says. */
+export interface Reminder {
+  readonly owner: string;
+  readonly horse: string;
+  readonly why: string;
+  /** Day and time of the visit that is planned already; null where none is. */
+  readonly planned: string | null;
+  /** Tack that nobody looked at for too long. */
+  readonly lapsed: readonly string[];
+  readonly practice: string;
+}
+
 /** What the calendar says. */
 export const CALENDAR_PHRASES = {
   calendar: 'Calendar',
@@ -34,6 +46,8 @@ export const CALENDAR_PHRASES = {
   cancelled: 'Cancelled.',
   file: 'Calendar file',
   route: (km: string): string => `In the order of the road, ${km} as the crow flies`,
+  clash: (horse: string, at: string, elsewhere: string | null): string =>
+    elsewhere === null ? `At the same time as ${horse}, ${at}.` : `At the same time as ${horse}, ${at}, in another yard: ${elsewhere}.`,
   routeUnknown: 'Yards without a place on the map come last.',
   atYard: (yard: string): string => `at ${yard}`,
   noYard: 'no yard noted',
@@ -53,8 +67,16 @@ export const CALENDAR_PHRASES = {
   plannedShort: (n: number): string => `${n} planned`,
   dueShort: (n: number): string => `${n} due`,
   reminderSubject: (horse: string): string => `${horse} is due for a saddle check`,
-  reminderText: (owner: string, horse: string, why: string, practice: string): string =>
-    `Dear ${owner},\n\n${horse} is due to be looked at again: ${why}.\n\nPlease answer this letter or ring up to find a day.\n\n${practice}`,
+  reminderText: ({ owner, horse, why, planned, lapsed, practice }: Reminder): string =>
+    [
+      `Dear ${owner},`,
+      `${horse} is due to be looked at again: ${why}.`,
+      planned === null
+        ? 'Please answer this letter or ring up to find a day.'
+        : `We have planned to come on ${planned}. Please say if that does not suit you.`,
+      ...(lapsed.length === 0 ? [] : [`Please also look over the tack, five minutes off the horse: ${lapsed.join('; ')}.`]),
+      practice,
+    ].join('\n\n'),
   letterTo: (who: string): string => `A letter to ${who}`,
   to: 'To',
   subject: 'Subject',

@@ -16,11 +16,13 @@ const STATE_WORDS: Readonly<Record<ComplaintAnswer['state'], string>> = {
   open: 'not answered yet',
 };
 
+/** Numbers that point to a cause, and not one gait that shows it. */
+const unconfirmed = ({ state, rows, chains, gaits }: ComplaintAnswer): boolean =>
+  state === 'open' && rows.length + chains.length > 0 && gaits.length > 0 && gaits.every((g) => !g.bearsOut);
+
 /** "Slides forward: a cause is found." */
-export const complaintHeadline = ({ complaint, state }: ComplaintAnswer): string => {
-  const name = COMPLAINT_WORDS[complaint];
-  return `${capital(name)}: ${STATE_WORDS[state]}.`;
-};
+export const complaintHeadline = (answer: ComplaintAnswer): string =>
+  `${capital(COMPLAINT_WORDS[answer.complaint])}: ${unconfirmed(answer) ? 'the numbers point to a cause, but no gait shows it' : STATE_WORDS[answer.state]}.`;
 
 const shapeWords = ({ fault, likelihood }: FaultForecast): string =>
   `The horse’s shape says “${lower(FAULT_WORDS[fault])}”: ${likelihood === 'leans' ? 'leans that way' : likelihood}`;

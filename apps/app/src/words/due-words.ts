@@ -71,6 +71,13 @@ function leavesWords({ id, code, dates, on, early, late, until, level }: Forecas
 export const dueWords = ({ on, reason, atOnce }: Due, today: string): string =>
   `${atOnce ? 'At once' : on < today ? `Overdue since ${dayWords(on)}` : `Due ${dayWords(on)}`}: ${REASON_WORDS[reason]}.`;
 
+/** "Old pair: sound, but not looked at since 3 Oct 2026." A notice, never a hold. */
+export const lapsedWords = ({ name, since }: Due['lapsed'][number]): string =>
+  `${name}: sound then, but not looked at since ${dayWords(since)}.`;
+
+/** Its last decision was judged by a school that isn't known: nothing is foretold by another in its place. */
+export const SCHOOL_UNKNOWN_WORDS = 'Its last decision was judged by a school that is not known here, so nothing is foretold of its tree.';
+
 /** Weeks between two days, as people say them. */
 export function weeksWords(from: string, to: string): string {
   const weeks = Math.round((Date.parse(to) - Date.parse(from)) / (7 * 86_400_000));

@@ -1,6 +1,9 @@
 import { lengthWords } from './person-unit';
 /** What the screens of this part say. */
 export const FIT_ROOM_PHRASES = {
+  putInReport: 'Put this answer in the report',
+  answerInReport: 'The report says so.',
+  answerSaved: 'The report now says so.',
   fitRoom: (name: string): string => `Fit room: ${name}`,
   kept: (name: string, widthLabel: string): string => `Kept: ${name} “${widthLabel}”.`,
   heldPressAnd: 'Held: press and hold “Compare” to see it again.',

@@ -1,3 +1,4 @@
+import { PAPER_CAUTION } from './paper-caution';
 import { personUnit } from './person-unit';
 
 /** What owners' reports, links and pages say. */
@@ -7,15 +8,26 @@ export const OWNER_PHRASES = {
   byOn: (day: string, fitter: string, practice: string): string => `${day}, by ${fitter}, ${practice}`,
   whatWasFound: 'What was found',
   howItLies: 'How it lies',
-  decided: 'What was decided and why',
+  decided: 'What was chosen',
+  complaints: 'What you told us',
+  versionOf: (version: number, replaces: string): string =>
+    `Version ${version}, changed after it was first given to you. It replaces the one of ${replaces}.`,
+  stillIn: (name: string, day: string): string => `Ridden in ${name}, as decided on ${day}. This visit decided nothing new.`,
+  suggested: 'Suggested from what was found',
+  addLine: (line: string): string => `Add: ${line}`,
   watchFor: 'Watch for',
   tack: 'Your tack',
-  tackNone: 'No saddle was decided on, so there is no tack to look over here.',
+  tackNone: 'It is not known which saddle it is ridden in, so there is no tack to look over here.',
+  fellTack: (name: string): string => `${name}: your horse fell in it. Do not ride in it until your fitter has looked at its tree.`,
+  lapsedTack: (name: string, day: string): string =>
+    `${name}: sound when it was looked at on ${day}. Nobody looked since: look it over now, five minutes off the horse.`,
+  untilTack: (state: string, day: string): string => `${state}; look again by ${day}`,
   change: 'How the back changed',
   next: 'Look again',
   fitterSays: 'What your fitter says',
   caution:
     'A screening aid, not a diagnosis. Pain, heat or swelling: a veterinary surgeon first. Tack that is held is not ridden in until it is mended.',
+  whoseWord: PAPER_CAUTION,
   sectionAlt: (day: string): string => `The back beside the withers, ${day}, with the front of the saddle on it`,
   outlinesAlt: 'The back at the first and the last date, one over the other',
   firstDashed: (first: string, last: string): string => `thin: ${first}; strong: ${last}`,

@@ -15,9 +15,16 @@ const FRONT_IN_PLAIN_WORDS: Readonly<Record<FrontVerdictCode, string>> = {
 };
 
 /** The first sentence of a report: whether the horse may be ridden in it, and how the front lies. */
-export function reportHeadline({ visit, decision, saddle }: Report): string {
+export function reportHeadline({ visit, decision, saddle, tack }: Report): string {
+  const held = tack.filter((t) => t.state === 'unsafe');
+  const heldWords = held.map((t) => t.name).join(', ');
+  if (visit !== null && (visit.held || visit.ride.takenBack.some((t) => t.code === 'SORE_HOLD')))
+    return 'Something sore was found: your horse is not ridden until a veterinary surgeon has seen it.';
+  if (held.length > 0)
+    return held.every((t) => t.fell)
+      ? `Not good to ride: after the fall the tree of ${heldWords} is looked at first.`
+      : `Not good to ride in ${heldWords}: held until it is mended.`;
   if (visit === null) return 'No visit has been finished yet.';
-  if (visit.held) return 'Something sore was found: your horse is not ridden until a veterinary surgeon has seen it.';
   const { stands } = visit.ride;
   const ride = stands === 'goodToRide' ? `${stoodWords(visit.ride)}.` : stands === 'notGoodToRide' ? 'Not good to ride as it is.' : '';
   const front = decision === null ? '' : FRONT_IN_PLAIN_WORDS[decision.verdict];
@@ -26,12 +33,15 @@ export function reportHeadline({ visit, decision, saddle }: Report): string {
 }
 
 /** How the back changed between two dates, both sides, in words an owner can use. */
-export function changeInPlainWords(from: string, to: string, change: SectionChange): string {
+export function changeInPlainWords(from: string, to: string, change: SectionChange, leaves: boolean): string {
   const side = (share: number): string => {
     const percent = Math.round(Math.abs(share) * 100);
     return percent === 0 ? 'as it was' : `${percent} % ${share > 0 ? 'fuller' : 'flatter'}`;
   };
-  return `From ${dayWords(from)} to ${dayWords(to)} the back beside the withers is ${side(change.near.areaShare)} on the near (left) side and ${side(change.off.areaShare)} on the off (right) side.`;
+  const said = `From ${dayWords(from)} to ${dayWords(to)} the back beside the withers is ${side(change.near.areaShare)} on the near (left) side and ${side(change.off.areaShare)} on the off (right) side.`;
+  const same = [change.near, change.off].every(({ areaShare }) => Math.round(Math.abs(areaShare) * 100) === 0);
+  // as full as it was, and yet the saddle will not go on fitting: what changes is its shape
+  return same && leaves ? `${said} It is as full as it was; what changes is its shape, and that is why you are asked to look again.` : said;
 }
 
 export const OWNER_CHANGE_WORDS: Readonly<Record<Extract<OwnerWordBody, { kind: 'changed' }>['what'][number], string>> = {

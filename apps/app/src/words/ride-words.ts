@@ -10,6 +10,12 @@ export function takenBackWords(reason: TakenBack): string {
       return `Something sore was found (${reason.findings === 1 ? 'one place' : `${reason.findings} places`}) and nobody has cleared it: a named person clears it with a reason; pain goes to a veterinary surgeon.`;
     case 'TACK_UNSAFE':
       return `${reason.name} is noted as unsafe: not ridden in until it is mended, checked, and noted so where it is kept.`;
+    case 'TREE_AFTER_FALL':
+      return `The horse fell in ${reason.name}: its tree is looked at before the next ride, and a walk that knows of the fall says how it is.`;
+    case 'FELL':
+      return 'The horse fell: the tree of the saddle it was in is looked at before the next ride.';
+    case 'NOTHING_DONE':
+      return 'Nothing was measured, felt or decided at this visit: a named person says why the horse may be ridden all the same.';
     case 'SETTING_REFUSED':
       return `The setting of ${reason.saddleName} is refused by its school, clearly (${reason.stops === 1 ? 'one reason' : `${reason.stops} reasons`}): choose another, or let a named person stand for it with a reason.`;
   }
@@ -18,6 +24,8 @@ export function takenBackWords(reason: TakenBack): string {
 /** What "good to ride" is said without, or in spite of. */
 export function caveatWords(caveat: RideCaveat): string {
   switch (caveat.code) {
+    case 'NOTHING_DONE':
+      return `Nothing was measured, felt or decided at this visit. ${caveat.by} says it may be ridden: ${caveat.reason}`;
     case 'NOT_FELT':
       return 'No hand was laid on the back at this visit.';
     case 'NOT_RIDDEN':
@@ -28,6 +36,7 @@ export function caveatWords(caveat: RideCaveat): string {
 }
 
 const CAVEAT_IN_SHORT: Readonly<Record<RideCaveat['code'], string>> = {
+  NOTHING_DONE: 'nothing was measured',
   NOT_FELT: 'not felt',
   NOT_RIDDEN: 'not ridden',
   SETTING_MISSES: 'to be watched',

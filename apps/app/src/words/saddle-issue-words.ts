@@ -8,6 +8,7 @@ const OTHER_FIELDS: Readonly<Record<string, string>> = {
   name: 'Name',
   maker: 'Maker',
   whereabouts: 'Where it is',
+  serial: 'Serial number',
   note: 'Note',
   'front.settings': 'Widths',
   'front.presentSetting': 'The width that is set now',

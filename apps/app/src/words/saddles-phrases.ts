@@ -27,6 +27,7 @@ export const SADDLES_PHRASES = {
   name: 'Name',
   whatYourPractice: 'What your practice calls this one.',
   maker: 'Maker',
+  serialNumber: 'Serial number on it, if there is one',
   whereItIs: 'Where it is',
   kind: 'Kind',
   safety: 'Safety',

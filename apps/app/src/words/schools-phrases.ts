@@ -35,7 +35,9 @@ export const SCHOOLS_PHRASES = {
   earlier: 'Earlier versions',
   earlierLine: (version: number, on: string, by: string, changed: number): string => `Version ${version}, ${on}, ${by}: ${changed} changed`,
   takeUp: (version: number): string => `Begin again from version ${version}`,
+  unreadable: (name: string): string => `${name}: its numbers can’t be read by this release, so nothing is judged by it.`,
   unknown: 'There is no such school.',
+  notKnown: 'a school that isn’t on this device',
   toSchools: 'Schools: the rules that judge',
   parts: {
     front: 'The front',

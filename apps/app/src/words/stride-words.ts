@@ -1,14 +1,5 @@
 import { lengthWords } from './person-unit';
-import {
-  type BladeMeets,
-  type Ridden,
-  type SitPicture,
-  type StrideGaitId,
-  type StrideTold,
-  INSTANTS,
-  schoolById,
-  ratioOf,
-} from '@fulcra/core';
+import { type BladeMeets, type Ridden, type SitPicture, type StrideGaitId, type StrideTold, INSTANTS, ratioOf } from '@fulcra/core';
 import { capital } from './letter-case';
 
 export const GAIT_NAMES: Readonly<Record<StrideGaitId, string>> = {
@@ -112,7 +103,7 @@ export function motionHeadline(picture: SitPicture, { strides }: Ridden): string
   const [worst] = [...told].sort((a, b) => RANK[b.word] - RANK[a.word]);
   if (worst === undefined) return STRIDE_PHRASES.noRest;
   const standing = ratioOf({ measures: picture.measures, exact: picture.exact, settled: { state: picture.state } as never });
-  const { most } = schoolById(picture.asked.schoolId).rules.peakRatio;
+  const { most } = picture.asked.school.rules.peakRatio;
   const hard = told.filter((s) => s.peak !== null && s.peak.ratio > most);
   const stays = told.filter((s) => s.word === 'stays').map((s) => IN_GAIT[s.gait]);
   if (worst.word !== 'stays') {

@@ -5,13 +5,15 @@ import { type GIRTH_ELASTICS, type GIRTH_MATERIALS } from '@fulcra/contract';
 import { type Tone } from './tone';
 
 export const TACK_STATE_WORDS: Readonly<Record<TackState, string>> = {
-  sound: 'walked round and sound',
-  notChecked: 'not walked round yet',
+  sound: 'checked, sound',
+  lapsed: 'was sound; not looked at since',
+  notChecked: 'not checked yet',
   watch: 'something to watch',
   unsafe: 'unsafe, held',
 };
 export const TACK_STATE_TONE: Readonly<Record<TackState, Tone>> = {
   sound: 'good',
+  lapsed: 'lookOut',
   notChecked: 'plain',
   watch: 'lookOut',
   unsafe: 'bad',

@@ -44,6 +44,11 @@ export const VISIT_PHRASES = {
     `This school reads its front at ${lengthWords(wanted)}; this visit takes it at ${lengthWords(stationMm)}.`,
   report: 'Owner’s report',
   closedStays: 'This visit is closed: everything in it stays as it was. Open it again to change something; that goes on record.',
+  sayWithout: 'Say why it may be ridden',
+  sayWithoutMeans:
+    'Nothing was measured, felt or decided at this visit. Whoever says “good to ride” all the same says so by name, with a reason; the report says it too.',
+  saidWithout: 'On record with the name and the reason.',
+  whoSays: 'Who says so',
   closeThisVisit: 'Close this visit',
   openThisVisit: 'Open this visit again',
   aHelperAt:

@@ -1,4 +1,4 @@
-import { type CriterionId, type EngineSettings, type SitPicture, CURVE_OVER_MM, PEAK_OVER_MM2, schoolById } from '@fulcra/core';
+import { type CriterionId, type EngineSettings, type SitPicture, CURVE_OVER_MM, PEAK_OVER_MM2 } from '@fulcra/core';
 import { lengthWords } from './person-unit';
 
 const mm = (value: number | null): string => (value === null ? 'not measured' : lengthWords(value.toFixed(1)));
@@ -18,7 +18,7 @@ interface Figures extends SitPicture {
 function figuresOf(picture: SitPicture): Figures {
   const { asked } = picture;
   const { frame, panel } = asked.saddle.build;
-  const { engine } = schoolById(asked.schoolId);
+  const { engine } = asked.school;
   return { ...picture, picture, frame, panel, engine, loaded: loadedLine(picture), layers: layersLine(picture, engine) };
 }
 

@@ -48,6 +48,10 @@ export function factName(body: FactBody): string {
       return `${FIELD_WORDS[body.field]}: ${valueWords(body.field, body.value)}`;
     case 'complaint':
       return `Complaint: ${COMPLAINT_WORDS[body.complaint]}`;
+    case 'complaintAnswered':
+      return `What became of a complaint: ${COMPLAINT_WORDS[body.complaint]}`;
+    case 'saidWithout':
+      return `Good to ride without measuring, by ${body.by}`;
     case 'feel':
       return 'What the hand felt';
     case 'bellyLift':
@@ -126,6 +130,10 @@ export const RECORD_FIELD_WORDS: Readonly<Record<string, string>> = {
   material: 'Material',
   elastic: 'Elastic',
   whereabouts: 'Where it is',
+  serial: 'Serial number',
+  ridesIn: 'What it is ridden in',
+  gone: 'Sold, moved or died',
+  tackDays: 'How long a look at tack lasts',
   fingerMm: 'Width of a finger, mm',
   rider: 'Riders: angles, lengths to buy, weight',
   seat: 'Seat, flap and bars',

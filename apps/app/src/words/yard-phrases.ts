@@ -1,6 +1,9 @@
 /** What the screens of this part say. */
 export const YARD_PHRASES = {
   visitUnderWay: (good: string): string => `${good} Visit under way`,
+  held: (bad: string, what: string): string => `${bad} Not ridden: ${what} held`,
+  lapsed: (lookOut: string, what: string): string => `${lookOut} ${what}: not looked at for too long`,
+  gone: { sold: 'Sold', moved: 'Moved away', died: 'Died' },
   notVisitedYet: 'Not visited yet',
   lastVisit: (day: string): string => `Last visit ${day}`,
   byName: 'By name',

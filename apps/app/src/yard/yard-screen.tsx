@@ -15,6 +15,7 @@ import { Small } from '../ui/text';
 import { usePalette } from '../ui/use-palette';
 import { useWide } from '../ui/use-wide';
 import { HorseRow } from './horse-row';
+import { useRowTack } from './use-row-tack';
 import { yardOrder } from './yard-order';
 
 const ORDERS = [
@@ -26,6 +27,7 @@ export function YardScreen() {
   const { session } = useSession();
   const palette = usePalette();
   const wide = useWide();
+  const tackOf = useRowTack();
   const [search, setSearch] = useState('');
   const [order, setOrder] = useState<YardSort>('name');
   const wanted = useDeferredValue(search.trim());
@@ -58,7 +60,7 @@ export function YardScreen() {
       <LongList
         items={found}
         keyOf={(s) => s.horse.id}
-        render={(summary) => <HorseRow summary={summary} />}
+        render={(summary) => <HorseRow summary={summary} tack={tackOf(summary)} />}
         columns={wide ? 2 : 1}
         onNearEnd={yard.more}
         header={

@@ -4,6 +4,8 @@ import { idColumn, keyColumn, text } from '../platform/db/id-column';
 
 export interface AppointmentRow extends Appointment {
   practiceId: string;
+  /** Raised by each change: calendars take the higher one. */
+  revision?: number;
 }
 export const AppointmentEntity = new EntitySchema<AppointmentRow>({
   name: 'appointment',
@@ -18,5 +20,6 @@ export const AppointmentEntity = new EntitySchema<AppointmentRow>({
     fitter: text(120),
     state: text(20),
     note: { type: 'text' },
+    revision: { type: 'int', insert: false, update: false },
   },
 });

@@ -1,54 +1,75 @@
-import { type Due, type Forecast } from '@fulcra/contract';
+import { type Decision, type Due, type Fact, type Forecast, type OwnerWord } from '@fulcra/contract';
 import {
+  type DescribedSaddle,
+  type OwnSchool,
   type PastVisit,
   type PresentTree,
-  type ReasonVisit,
+  type SaddleInUse,
+  type SaidVisit,
+  type SchoolId,
   type TreeForecast,
   type VisitIntervals,
   CROWN_RADIUS_MM,
-  type DescribedSaddle,
   chosenSettingOf,
   dayNumber,
   dayOfNumber,
+  inUseAfter,
   nextVisit,
-  schoolById,
+  schoolOf,
   sinceRestart,
+  tackInUse,
   treeForecast,
   visitReasons,
 } from '@fulcra/core';
-import { type Decision, type Fact } from '@fulcra/contract';
-import { type SchoolId } from '@fulcra/core';
+import { type HorseRow } from '../horses/horse.entity';
+import { type PracticeTack, type TackThing } from '../tack/tack-of-practice';
+import { fellInNothingKnown } from '../visits/ride';
 import { keptFits } from './kept-fits';
 
-/** A horse as far as its next visit depends on it. */
+/** A visit as the calendar, the history and the report read it. */
+export interface VisitOnRecord extends PastVisit, SaidVisit {
+  readonly id: string;
+  readonly on: string;
+  readonly facts: readonly Fact[];
+  readonly schoolId: SchoolId;
+  readonly decision: Decision | null;
+}
+
+/** A horse with all that was ever found, said and decided of it. */
 export interface HorseOnRecord {
-  readonly horse: { readonly id: string; readonly name: string; readonly bornYear: number | null; readonly yardId: string | null };
-  /** Oldest first. */
-  readonly visits: readonly (PastVisit &
-    ReasonVisit & {
-      readonly id: string;
-      readonly facts: readonly Fact[];
-      readonly schoolId: SchoolId;
-      readonly decision: Decision | null;
-    })[];
-  readonly tackHeld: boolean;
-  readonly fell: boolean;
+  readonly horse: Pick<HorseRow, 'id' | 'name' | 'bornYear' | 'yardId' | 'riderIds' | 'ridesIn' | 'gone'>;
+  /** In their order, oldest first. */
+  readonly visits: readonly VisitOnRecord[];
+  /** What its owner said. */
+  readonly words: readonly OwnerWord[];
+}
+
+interface Around {
+  readonly tack: PracticeTack & { readonly fallWords: ReadonlySet<string> };
+  readonly saddles: ReadonlyMap<string, DescribedSaddle>;
+  readonly today: string;
+  readonly intervals: VisitIntervals;
+  /** The practice's own. */
+  readonly schools: readonly OwnSchool[];
 }
 
 /** Works out when a horse is due; null while it was never visited. */
-export async function dueOfHorse(
-  { horse, visits, tackHeld, fell }: HorseOnRecord,
-  saddles: ReadonlyMap<string, DescribedSaddle>,
-  today: string,
-  intervals: VisitIntervals,
-): Promise<Due | null> {
+export async function dueOfHorse({ horse, visits, words }: HorseOnRecord, around: Around): Promise<Due | null> {
+  const { tack, saddles, today, intervals, schools } = around;
   const last = visits.at(-1);
   if (last === undefined) return null;
   const counted = sinceRestart(visits);
-  const forecast = await forecastNow(visits, counted.visits, saddles, today);
+  const inUse = inUseAfter(visits, horse.ridesIn);
+  const ridden = tackInUse(inUse, horse.riderIds, tack.beside);
+  const held = tack.held.filter((h) => ridden.has(h.id));
+  const { forecast, schoolKnown } = await forecastNow(visits, counted.visits, inUse.saddle, saddles, today, schools);
   const next = nextVisit({
     lastVisitOn: last.on,
-    reasons: visitReasons({ visits, bornYear: horse.bornYear, today, tackHeld, fell }),
+    reasons: visitReasons({
+      ...{ visits, bornYear: horse.bornYear, today, saddle: inUse.saddle },
+      tackHeld: held.some((h) => h.why === 'unsafe'),
+      fell: held.some((h) => h.why === 'fall') || fellInNothingKnown(words, tack.fallWords),
+    }),
     forecast: forecast?.first?.leaves ?? null,
     intervals,
   });
@@ -59,20 +80,34 @@ export async function dueOfHorse(
     lastVisitOn: last.on,
     ...next,
     forecast: told(forecast, counted.why === null ? null : { on: counted.visits[0]!.on, why: counted.why }),
+    schoolKnown,
+    lapsed: [...ridden].flatMap((id) => lapsedOf(tack.things.get(id))),
   };
 }
 
-/** The tree that was decided on or chosen last, carried through the visits that count; null where there is none. */
+/** Tack that was sound and that nobody looked at for too long. */
+function lapsedOf(thing: TackThing | undefined): Due['lapsed'][number][] {
+  if (thing === undefined || thing.standing.state !== 'lapsed') return [];
+  return [{ itemId: thing.id, name: thing.name, kind: thing.item.kind, since: thing.standing.lastLookAt!.slice(0, 10) }];
+}
+
+/** The tree it is ridden in, carried through the visits that count; null where there is none, or its visit's school isn't known. */
 async function forecastNow(
   visits: HorseOnRecord['visits'],
   counted: HorseOnRecord['visits'],
+  inUse: SaddleInUse | null,
   saddles: ReadonlyMap<string, DescribedSaddle>,
   today: string,
-): Promise<TreeForecast | null> {
+  schools: readonly OwnSchool[],
+): Promise<{ readonly forecast: TreeForecast | null; readonly schoolKnown: boolean }> {
   const ends = visits.findLast((v) => v.decision !== null || chosenSettingOf(v.facts) !== null);
-  if (ends === undefined) return null;
+  const said = inUse !== null && inUse.decidedBy === null;
+  // what a person says it is ridden in was never laid on it
+  if (ends === undefined || said) return { forecast: null, schoolKnown: true };
   const tree = presentTree(ends, saddles);
-  return tree === null ? null : treeForecast(await keptFits(counted, tree, schoolById(ends.schoolId)), dayNumber(today));
+  const school = schoolOf(ends.schoolId, schools);
+  if (tree === null || school === null) return { forecast: null, schoolKnown: school !== null };
+  return { forecast: treeForecast(await keptFits(counted, tree, school), dayNumber(today)), schoolKnown: true };
 }
 
 /** What a visit ended with. */

@@ -4,6 +4,7 @@ import { hashOf, linkSecret } from '../platform/auth/secrets';
 import { type SignedIn } from '../platform/auth/session.repository';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { PersonEntity, PracticeEntity } from '../practice/practice.entity';
+import { AppointmentEntity } from '../appointments/appointment.entity';
 import { type Collections } from '../stores/collections';
 import { CalendarFeedEntity } from './feed.entity';
 import { type NamedAppointment, calendarOf } from './ics';
@@ -29,13 +30,18 @@ export interface Feeds {
 export function feeds(db: DataSource, stores: Collections): Feeds {
   const table = db.getRepository(CalendarFeedEntity);
   const named = async (practiceId: string): Promise<NamedAppointment[]> => {
-    const all = await stores.appointment.list(practiceId);
+    const all = await db.getRepository(AppointmentEntity).find({ where: { practiceId }, order: { id: 'ASC' } });
     const horses = new Map((await stores.horse.list(practiceId)).map((h) => [h.id, h]));
     const yards = new Map((await stores.yard.list(practiceId)).map((y) => [y.id, y]));
     return all.map((a) => {
       const horse = horses.get(a.horseId);
       const yard = horse?.yardId == null ? undefined : yards.get(horse.yardId);
-      return { ...a, horseName: horse?.name ?? '', place: [yard?.name, yard?.address].filter(Boolean).join(', ') };
+      return {
+        ...a,
+        revision: a.revision ?? 0,
+        horseName: horse?.name ?? '',
+        place: [yard?.name, yard?.address].filter(Boolean).join(', '),
+      };
     });
   };
   const zoneOf = async (practiceId: string): Promise<string> =>

@@ -6,6 +6,8 @@ import ical, { ICalCalendarMethod, ICalEventStatus } from 'ical-generator';
 export interface NamedAppointment extends Appointment {
   readonly horseName: string;
   readonly place: string;
+  /** How often it was changed. */
+  readonly revision: number;
 }
 
 /** The moment a civil day and time are in a zone. A time that the clock skips is taken the hour later, as clocks do. */
@@ -26,10 +28,12 @@ export function calendarOf(name: string, appointments: readonly NamedAppointment
       start,
       end: new Date(start.getTime() + a.minutes * 60_000),
       summary: a.horseName,
+      sequence: a.revision,
       status: a.state === 'cancelled' ? ICalEventStatus.CANCELLED : ICalEventStatus.CONFIRMED,
       ...(a.place !== '' && { location: a.place }),
       ...(a.note !== '' && { description: a.note }),
     });
   }
-  return calendar.toString();
+  // RFC 5545: every line ends with CRLF, the last one too
+  return `${calendar.toString().trimEnd()}\r\n`;
 }

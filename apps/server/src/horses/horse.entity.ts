@@ -28,6 +28,9 @@ export const HorseEntity = new EntitySchema<HorseRow & Partial<HorseStanding>>({
     lastVisitOn: { ...kept, type: 'date', nullable: true, name: 'last_visit_on' },
     openVisitId: { ...kept, ...idColumn, nullable: true, name: 'open_visit_id' },
     openVisitOn: { ...kept, type: 'date', nullable: true, name: 'open_visit_on' },
+    ridesIn: json('rides_in'),
+    gone: json(),
     outline: { ...kept, type: 'longtext', nullable: true },
+    inUse: { ...kept, type: 'longtext', name: 'in_use' },
   },
 });

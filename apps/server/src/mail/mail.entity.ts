@@ -15,7 +15,8 @@ export interface MailRow {
   subject: string;
   text: string;
   attachments: readonly Attachment[];
-  state: 'queued' | 'sent' | 'given up';
+  /** `boxed`: lies in the letter box of the demo or of development, and was sent to nobody. */
+  state: 'queued' | 'sent' | 'boxed' | 'given up';
   tries: number;
   madeAt: Date;
   nextTryAt: Date;

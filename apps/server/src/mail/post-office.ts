@@ -5,8 +5,10 @@ import { v7 } from 'uuid';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Attachment, MailEntity, type MailRow } from './mail.entity';
 
-/** Hands a letter to a mail server. Throws where it isn't taken. */
-export type Deliver = (letter: Pick<MailRow, 'to' | 'subject' | 'text' | 'attachments'>) => Promise<void>;
+/** What became of a letter that was taken. */
+export type Delivered = 'sent' | 'boxed';
+/** Hands a letter on. Throws where it isn't taken. */
+export type Deliver = (letter: Pick<MailRow, 'practiceId' | 'to' | 'subject' | 'text' | 'attachments'>) => Promise<Delivered>;
 
 /** Minutes until it is tried again after each failure; after the last it is given up, and said (default). */
 const WAITS_MIN = [1, 5, 15, 60, 180, 360, 720, 1440, 1440] as const;
@@ -75,8 +77,8 @@ export function postOffice(db: DataSource): PostOffice {
 
   async function tryOne(row: MailRow, deliver: Deliver, now: Date): Promise<boolean> {
     try {
-      await deliver(row);
-      await table.update({ id: row.id }, { state: 'sent', sentAt: now, tries: row.tries + 1, problem: '' });
+      const state = await deliver(row);
+      await table.update({ id: row.id }, { state, sentAt: state === 'sent' ? now : null, tries: row.tries + 1, problem: '' });
       return true;
     } catch (error) {
       const wait = WAITS_MIN[row.tries];

@@ -1,9 +1,13 @@
-import { type OwnerWord, type OwnerWordBody } from '@fulcra/contract';
+import { type OwnerWord, type OwnerWordBody, tackCheckWriteSchema } from '@fulcra/contract';
 import { isDeepStrictEqual } from 'node:util';
-import { type DataSource } from 'typeorm';
+import { type DataSource, type EntityManager } from 'typeorm';
+import { v7 } from 'uuid';
+import { inUseOfHorse } from '../horses/in-use';
+import { holdHorse } from '../horses/standing';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type MergeCollection, mergeCollection } from '../records/merge-collection';
+import { TackCheckEntity } from '../tack/tack.entity';
 import { OwnerWordEntity } from './owner-word.entity';
 import { refuseRewording } from './owner-word-rules';
 
@@ -22,6 +26,20 @@ export interface OwnerWords extends MergeCollection<'ownerWord'> {
   say(from: OfOwner, id: string, body: OwnerWordBody, now: Date): Promise<OwnerWord>;
   /** Newest first. */
   ofHorse(practiceId: string, horseId: string): Promise<OwnerWord[]>;
+}
+
+/** The saddle the horse is ridden in is held from now on, until a walk that knows of this fall looked at its tree; where none is known, the word itself says it. */
+async function noteFall(
+  tx: EntityManager,
+  { id: wordId, practiceId, horseId, ownerName, madeAt }: OwnerWord & { readonly practiceId: string },
+) {
+  const { saddle } = await inUseOfHorse((sql, values) => tx.query(sql, values), horseId);
+  if (saddle === null) return;
+  const check = tackCheckWriteSchema.parse({
+    ...{ itemKind: 'saddle', itemId: saddle.saddleId, madeAt, hand: ownerName, source: 'owner', round: 'monthly' },
+    ...{ found: [], mended: null, fall: { horseId, wordId }, withdrawn: false },
+  });
+  await tx.getRepository(TackCheckEntity).insert({ id: v7(), practiceId, ...check });
 }
 
 /** What owners said. The practice takes it up and changes nothing of it. */
@@ -46,9 +64,12 @@ export function ownerWords(db: DataSource): OwnerWords {
           if (!isDeepStrictEqual(known.body, body)) throw new FulcraError('FACT_IMMUTABLE');
           return;
         }
+        // two at once are counted one after the other, and the saddle it is ridden in stays what it is meanwhile
+        await holdHorse(tx, practiceId, horseId);
         const waiting = await rows.findBy({ practiceId, horseId });
         if (waiting.filter((w) => w.takenUp === null).length >= MOST_WAITING_WORDS) throw new FulcraError('WORDS_FULL');
         await rows.insert(word);
+        if (body.kind === 'changed' && body.what.includes('fell')) await noteFall(tx, word);
       });
       return sentOut(await table.findOneByOrFail({ id }));
     },

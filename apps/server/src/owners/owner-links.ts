@@ -1,11 +1,12 @@
 import { type MadeLink, type OwnerLink } from '@fulcra/contract';
 import { addDays } from 'date-fns';
-import { type DataSource } from 'typeorm';
+import { And, type DataSource, Equal } from 'typeorm';
 import { v7 } from 'uuid';
 import { HorseEntity } from '../horses/horse.entity';
 import { hashOf, linkSecret } from '../platform/auth/secrets';
 import { type SignedIn } from '../platform/auth/session.repository';
 import { FulcraError } from '../platform/errors/fulcra-error';
+import { NOT_IN_BIN } from '../records/in-bin';
 import { OwnerLinkEntity, type OwnerLinkRow } from './owner.entity';
 
 /** Links that show one horse to its owner without an account. */
@@ -52,6 +53,10 @@ export function ownerLinks(db: DataSource): OwnerLinks {
     open: async (token, now) => {
       const row = await table.findOneBy({ tokenHash: hashOf(token) });
       if (row === null || row.revokedAt !== null || row.expiresAt <= now) throw new FulcraError('LINK_UNKNOWN');
+      const { practiceId, horseId } = row;
+      const horse = await db.getRepository(HorseEntity).findOneBy({ practiceId, id: And(Equal(horseId), NOT_IN_BIN) });
+      // put away, sold, moved or dead: nothing more is shown of it
+      if (horse === null || horse.gone !== null) throw new FulcraError('LINK_UNKNOWN');
       return row;
     },
   };

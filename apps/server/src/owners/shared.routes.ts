@@ -13,7 +13,7 @@ import { z } from 'zod';
 import { type DueNeeds } from '../calendar/due';
 import { linkLimit } from '../platform/link-limit';
 import { FulcraError } from '../platform/errors/fulcra-error';
-import { pieceIn } from '../photos/photo.routes';
+import { pieceIn, takesPieces } from '../photos/photo.routes';
 import { type OwnerLinks } from './owner-links';
 import { reportOf } from './report';
 import { keepOwnersCheck } from './owners-check';
@@ -31,6 +31,7 @@ const heldSchema = z.object({ heldBytes: z.number().int() });
 /** What a link opens, for whoever holds it: one horse, and saying something of it. Nothing else is reachable from here. */
 export const sharedRoutes: FastifyPluginAsyncZod<Needs> = async (app, { links, perMinute, ...needs }) => {
   const { stores } = needs;
+  takesPieces(app);
   app.addHook('onRequest', async (_request, reply) => {
     void reply.header('x-robots-tag', 'noindex, nofollow').header('referrer-policy', 'no-referrer');
   });
@@ -40,7 +41,8 @@ export const sharedRoutes: FastifyPluginAsyncZod<Needs> = async (app, { links, p
   app.get('/api/shared/:token', { config, schema: { params: ofToken, response: { 200: sharedPageSchema } } }, async (request) => {
     const { practiceId, horseId, ownerName, expiresAt } = await linkOf(request);
     const report = await reportOf(needs, practiceId, horseId, null, new Date());
-    const words = await stores.ownerWord.ofHorse(practiceId, horseId);
+    // what somebody else said who had the horse before is theirs
+    const words = (await stores.ownerWord.ofHorse(practiceId, horseId)).filter((w) => w.ownerName === ownerName);
     return { ownerName, expiresAt: expiresAt.toISOString(), report, words };
   });
   app.put(

@@ -8,7 +8,7 @@ import {
   saddlePhotoSchema,
   tackPhotoSchema,
 } from '@fulcra/contract';
-import { type FastifyReply } from 'fastify';
+import { type FastifyInstance, type FastifyReply } from 'fastify';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import { signedIn } from '../platform/auth/plugin';
@@ -33,9 +33,7 @@ const OWNERS = [
 ] as const;
 
 export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { photos }) => {
-  app.addContentTypeParser('application/octet-stream', { parseAs: 'buffer', bodyLimit: PHOTO_PIECE_BYTES }, (_request, body, done) =>
-    done(null, body),
-  );
+  takesPieces(app);
 
   app.get('/api/photo-room', { schema: { response: { 200: photoRoomSchema } } }, async (request) =>
     photos.room(signedIn(request).practiceId),
@@ -65,6 +63,12 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { photos })
     });
   }
 };
+
+/** Routes that are sent pieces of pictures: each plugin reads only what it says it does. */
+export const takesPieces = (app: FastifyInstance): void =>
+  void app.addContentTypeParser('application/octet-stream', { parseAs: 'buffer', bodyLimit: PHOTO_PIECE_BYTES }, (_request, body, done) =>
+    done(null, body),
+  );
 
 export function pieceIn(body: unknown): Buffer {
   if (!Buffer.isBuffer(body) || body.length === 0) throw new FulcraError('PHOTO_PIECE_OUT_OF_PLACE');

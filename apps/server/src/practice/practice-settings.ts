@@ -14,6 +14,7 @@ export const PracticeSettingsEntity = new EntitySchema<PracticeSettingsRow>({
     rider: json(),
     timeZone: { ...text(60), name: 'time_zone' },
     visitDays: json('visit_days'),
+    tackDays: json('tack_days'),
     schools: json(),
   },
 });

@@ -2,20 +2,18 @@ import { type RankingWrite } from '@fulcra/contract';
 import {
   type BodyInput,
   type DescribedSaddle,
-  type OwnSchool,
   type Problem,
+  type School,
   type StockRanking,
   ReadyBody,
   fitBenchOf,
-  knowSchools,
   rankStock,
 } from '@fulcra/core';
 
 /** The horse as its visit measured it, and the rules. */
-export interface RankingQuestion extends Omit<RankingWrite, 'visitId'> {
+export interface RankingQuestion extends Omit<RankingWrite, 'visitId' | 'schoolId'> {
   readonly body: BodyInput;
-  /** The practice's own schools: a thread knows none by itself. */
-  readonly schools: readonly OwnSchool[];
+  readonly school: School;
 }
 
 /** What one thread is given: the horse, the rules, and its share of the stock. */
@@ -26,7 +24,6 @@ export interface RankingShare {
 
 /** Ranks a share of a stock to the end; the same core as in the browser. */
 export function rankShare({ question, saddles }: RankingShare): StockRanking {
-  knowSchools(question.schools);
   const ready = new ReadyBody(question.body);
   const { body } = ready;
   if (!body.ok) return { ranked: [], refused: saddles.map(({ id }) => ({ id, problems: body.problems as Problem[] })) };

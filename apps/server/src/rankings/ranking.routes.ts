@@ -1,6 +1,7 @@
 import { type Ranking, rankingSchema, rankingWriteSchema } from '@fulcra/contract';
-import { type StandsOn, bodyInputOf, measuredVisit } from '@fulcra/core';
+import { type StandsOn, bodyInputOf, measuredVisit, schoolOf } from '@fulcra/core';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
+import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Collections } from '../stores/collections';
 import { signedIn } from '../platform/auth/plugin';
 import { type RankingPool } from './ranking-pool';
@@ -18,23 +19,20 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
   const schema = { body: rankingWriteSchema, response: { 200: rankingSchema } };
   app.post('/api/rankings', { handlerTimeout: RANKED_WITHIN_MS, schema }, async (request, reply) => {
     const { practiceId, csrfToken } = signedIn(request);
-    const { visitId, ...question } = request.body;
+    const { visitId, schoolId, ...question } = request.body;
     const visit = await stores.visit.get(practiceId, visitId);
     const takes = await stores.takes.ofVisits(practiceId, [visitId]);
     const facts = await stores.facts.ofVisits(practiceId, [visitId]);
     const body = bodyInputOf(measuredVisit({ visit, takes, facts }), facts);
     const stock = await stores.saddle.list(practiceId);
     const [settings] = await stores.practiceSettings.list(practiceId);
+    const school = schoolOf(schoolId, settings?.schools ?? []);
+    if (school === null) throw new FulcraError('SCHOOL_UNKNOWN');
     const gone = new AbortController();
     reply.raw.once('close', () => {
       if (!reply.raw.writableFinished) gone.abort();
     });
-    const { ranked, refused, threads } = await pool.rank(
-      { ...question, body, schools: settings?.schools ?? [] },
-      stock,
-      csrfToken,
-      gone.signal,
-    );
+    const { ranked, refused, threads } = await pool.rank({ ...question, body, school }, stock, csrfToken, gone.signal);
     return {
       ranked: ranked.map(({ id, best, triedCount, against }) => ({
         id,

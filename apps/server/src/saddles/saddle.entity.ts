@@ -18,6 +18,7 @@ export const SaddleEntity = new EntitySchema<SaddleRow>({
     build: json(),
     seat: json(),
     whereabouts: text(200),
+    serial: text(60),
     note: { type: 'text' },
   },
 });

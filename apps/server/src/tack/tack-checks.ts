@@ -6,7 +6,7 @@ import { refuseAltered } from '../records/dated-rules';
 import { type MergeCollection, type OwnedRow, mergeCollection } from '../records/merge-collection';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { GirthEntity, TackCheckEntity } from './tack.entity';
-import { refuseInOwnersName, refuseQuietClearing, refuseStrangeMending } from './tack-rules';
+import { refuseInOwnersName, refuseQuietClearing, refuseStrangeAnswer, refuseStrangeMending } from './tack-rules';
 
 const ITEMS: Readonly<Record<TackKind, EntitySchema<never>>> = {
   saddle: SaddleEntity as EntitySchema<never>,
@@ -30,9 +30,11 @@ export const tackChecks = (db: DataSource): MergeCollection<'tackCheck'> =>
       refuseAltered(before, after, who.personName);
       refuseQuietClearing(before, after);
       if (!(await hasItem(tx, who.practiceId, after.itemKind, after.itemId))) throw new FulcraError('TACK_ITEM_UNKNOWN');
-      if (after.mended === null) return;
-      const named = await tx.getRepository(TackCheckEntity).findBy({ practiceId: who.practiceId, id: In([...after.mended.clears]) });
+      const ids = [...(after.mended?.clears ?? []), ...after.answers];
+      if (ids.length === 0) return;
+      const named = await tx.getRepository(TackCheckEntity).findBy({ practiceId: who.practiceId, id: In(ids) });
       refuseStrangeMending(after, named);
+      refuseStrangeAnswer(after, named);
     },
   });
 

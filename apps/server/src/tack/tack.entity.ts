@@ -37,6 +37,8 @@ export const TackCheckEntity = new EntitySchema<TackCheckRow>({
     round: text(20),
     found: json(),
     mended: json(),
+    fall: json(),
+    answers: json(),
     withdrawn: { type: 'boolean' },
   },
 });

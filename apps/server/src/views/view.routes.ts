@@ -18,7 +18,9 @@ import { type Collections } from '../stores/collections';
 import { signedIn } from '../platform/auth/plugin';
 import { decidedAt } from '../visits/decided';
 import { earlierFacts } from '../visits/fact-rules';
-import { rideResults } from '../visits/ride';
+import { feltBefore, inUseAfter, ridesOfHorse } from '@fulcra/core';
+import { heldTack } from '../tack/held-tack';
+import { fellInNothingKnown } from '../visits/ride';
 import { storyOf } from './story';
 import { landmarksAt, tracedAt } from './tracings';
 import { yardJson } from './yard';
@@ -70,18 +72,20 @@ async function horseHistory({ db, stores }: Needs, request: HorseQuestion) {
   const own = await stores.visit.ofHorse(practiceId, horse.id);
   const ids = own.map((v) => v.id);
   const [decided, said] = [await stores.decisions.ofVisits(practiceId, ids), await stores.facts.ofVisits(practiceId, ids)];
+  const measured = await stores.takes.visitsWithAny(practiceId, ids);
   const visits = own.map((visit) => ({ visit, ...decidedAt(decided, said, visit.id) }));
-  const ridden = visits.map(({ visit, decision }) => ({
-    visitId: visit.id,
-    said: visit.result,
-    decision,
+  const ended = [...visits].reverse().map(({ visit, decision }) => ({
+    ...{ id: visit.id, on: visit.startedOn, said: visit.result, decision, measured: measured.has(visit.id) },
     facts: said.filter((f) => f.visitId === visit.id),
   }));
-  const rides = await rideResults(db.manager, practiceId, ridden);
+  const held = await heldTack(db.manager, practiceId);
+  const fell = fellInNothingKnown(await stores.ownerWord.ofHorse(practiceId, horse.id), held.fallWords);
+  const rides = ridesOfHorse({ visits: ended, riderIds: horse.riderIds, ridesIn: horse.ridesIn, fell }, held);
   return {
     horse,
     said: earlierFacts(said, daysOf(own), null, null),
     visits: visits.map((v) => ({ ...v, ride: rides.get(v.visit.id)! })),
+    inUse: inUseAfter(ended, horse.ridesIn),
   };
 }
 
@@ -105,6 +109,7 @@ async function horseTracings({ stores }: Needs, request: HorseQuestion) {
 async function visitPage({ stores }: Needs, request: VisitQuestion) {
   const { practiceId } = signedIn(request);
   const { visit, horse, own, decisions } = await stores.visit.withHorse(practiceId, request.params.visitId);
+  const ofThis = decisions.filter((d) => d.visitId === visit.id);
   const [said, takes, photos] = await Promise.all([
     stores.facts.ofVisits(
       practiceId,
@@ -113,11 +118,20 @@ async function visitPage({ stores }: Needs, request: VisitQuestion) {
     stores.takes.ofVisits(practiceId, [visit.id]),
     stores.photos.ofVisit(practiceId, visit.id),
   ]);
+  const before = own
+    .slice(own.findIndex((v) => v.id === visit.id) + 1)
+    .reverse()
+    .map(({ id, startedOn }) => {
+      const facts = said.filter((f) => f.visitId === id);
+      return { id, on: startedOn, facts, ...decidedAt(decisions, facts, id) };
+    });
   return {
     ...{ visit, horse, takes, photos },
     facts: said.filter((f) => f.visitId === visit.id),
     earlier: earlierFacts(said, daysOf(own), visit.id, visit.startedOn),
-    ...decidedAt(decisions, said, visit.id),
+    ...decidedAt(ofThis, said, visit.id),
+    cameIn: inUseAfter(before, horse.ridesIn),
+    feltBefore: feltBefore(before).map(({ id }) => said.find((f) => f.id === id)!),
   };
 }
 

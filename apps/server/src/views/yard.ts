@@ -8,7 +8,7 @@ type YardQuery = z.infer<typeof yardQuerySchema>;
 
 const COLUMNS = `h.id, h.name, h.kind, h.born_year AS bornYear, h.height_mm AS heightMm, h.note, h.sex, h.rider_ids AS riderIds,
   h.owner_id AS ownerId, h.payer_id AS payerId, h.yard_id AS yardId,
-  h.last_visit_on AS lastVisitOn, h.open_visit_id AS openVisitId, h.outline`;
+  h.rides_in AS ridesIn, h.gone, h.last_visit_on AS lastVisitOn, h.open_visit_id AS openVisitId, h.outline, h.in_use AS inUse`;
 const YARD_SIZE = 'SELECT horses FROM yard_size WHERE practice_id = ?';
 const MOST_UNDER_WAY = 20;
 /** In which order, and the index that has them in it. */
@@ -17,11 +17,13 @@ const SORTS = {
   visited: { order: 'h.last_visit_on DESC, h.name, h.id', index: 'horse_visited' },
 } as const;
 
-type Row = Omit<HorseRow, 'practiceId' | 'riderIds'> &
-  Pick<HorseStanding, 'lastVisitOn' | 'openVisitId' | 'outline'> & {
+/** Columns that hold JSON: passed on as they stand. */
+type AsJson = 'riderIds' | 'ridesIn' | 'gone';
+type Row = Omit<HorseRow, 'practiceId' | AsJson> &
+  Readonly<Record<AsJson, string>> &
+  Pick<HorseStanding, 'lastVisitOn' | 'openVisitId' | 'outline' | 'inUse'> & {
     readonly part: 'horses' | 'underWay';
     readonly total: number | null;
-    readonly riderIds: string;
   };
 
 /** Text looked for anywhere; accents and case folded by the collation, the wild cards of LIKE taken as they are. */
@@ -95,7 +97,7 @@ export async function yardJson(db: DataSource, practiceId: string, query: YardQu
 }
 
 /** JSON is what a row's riders and outline are kept as: they are passed on as they stand. */
-function summaryJson({ part: _, total: __, lastVisitOn, openVisitId, outline, riderIds, ...fields }: Row): string {
-  const horse = `${JSON.stringify(fields).slice(0, -1)},"riderIds":${riderIds}}`;
-  return `{"horse":${horse},"lastVisitOn":${JSON.stringify(lastVisitOn)},"openVisitId":${JSON.stringify(openVisitId)},"outline":${outline ?? '[]'}}`;
+function summaryJson({ part: _, total: __, lastVisitOn, openVisitId, outline, inUse, riderIds, ridesIn, gone, ...fields }: Row): string {
+  const horse = `${JSON.stringify(fields).slice(0, -1)},"riderIds":${riderIds},"ridesIn":${ridesIn},"gone":${gone}}`;
+  return `{"horse":${horse},"lastVisitOn":${JSON.stringify(lastVisitOn)},"openVisitId":${JSON.stringify(openVisitId)},"inUse":${inUse},"outline":${outline ?? '[]'}}`;
 }

@@ -1,6 +1,7 @@
 import { type DataSource, type EntityManager, type EntitySchema, type FindOptionsWhere, In } from 'typeorm';
 import { type SignedIn } from '../platform/auth/session.repository';
 import { inOneWrite } from '../platform/db/in-one-write';
+import { nextNumber } from '../platform/db/next-number';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type ErrorCode } from '../platform/errors/registry';
 import { rowsAndNames } from '../practice/people-names';
@@ -8,7 +9,7 @@ import { isNew } from './append-rules';
 import { refuseClosed } from './visit-rules';
 import { VisitEntity, type VisitRow } from './visit.entity';
 
-/** Something added to a visit: whose hand, and the order in which the server heard of it (a device's clock may be wrong by a year). */
+/** Something added to a visit: whose hand, and its place in the practice's counting (a device's clock may be wrong by a year). */
 export interface AppendedRow {
   id: string;
   seq?: string;
@@ -26,8 +27,8 @@ export interface AppendTable<Row extends AppendedRow, Body, Read> {
   readonly immutable: ErrorCode;
   /** Refuses what can't be added now; the visit's row is locked meanwhile, so that what was counted stays so. */
   readonly guard?: (tx: EntityManager, visit: VisitRow, body: Body) => Promise<void>;
-  /** What else an addition brings with it, in the same transaction. */
-  readonly after?: (tx: EntityManager, visit: VisitRow) => Promise<void>;
+  /** What else an addition, a withdrawal or bringing back brings with it, in the same transaction. */
+  readonly after?: (tx: EntityManager, visit: VisitRow, row: Row) => Promise<void>;
   /** Refuses a withdrawal, or bringing back. */
   readonly guardWithdrawal?: (tx: EntityManager, visit: VisitRow, row: Row, withdrawn: boolean) => Promise<void>;
   readonly sentOut: (row: Row, hand: string) => Read;
@@ -35,7 +36,7 @@ export interface AppendTable<Row extends AppendedRow, Body, Read> {
 
 /** Things added to visits: never altered, at most withdrawn. */
 export interface AppendCollection<Body, Read> {
-  /** In the order in which the server heard of them. */
+  /** In the order in which the server took them. */
   ofVisits(practiceId: string, visitIds: readonly string[]): Promise<Read[]>;
   add(who: SignedIn, visitId: string, id: string, body: Body): Promise<Read>;
   withdraw(who: SignedIn, visitId: string, id: string, withdrawn: boolean): Promise<Read>;
@@ -73,9 +74,10 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
     if (!isNew(known, mine, (stored) => table.same(stored, body), table.immutable)) return;
     refuseClosed(visit.status);
     await table.guard?.(tx, visit, body);
-    const row = { id, ...mine, handId: who.personId, ...table.columns(body) };
+    const seq = await nextNumber(tx, who.practiceId);
+    const row = { id, seq, ...mine, handId: who.personId, ...table.columns(body) } as unknown as Row;
     await rows(tx).insert(row as never);
-    await table.after?.(tx, visit);
+    await table.after?.(tx, visit, row);
   };
   const withdraw = async (tx: EntityManager, who: SignedIn, visitId: string, id: string, withdrawn: boolean): Promise<void> => {
     const visit = await lockedVisit(tx, who.practiceId, visitId);
@@ -85,6 +87,7 @@ export function appendCollection<Row extends AppendedRow, Body, Read>(
     refuseClosed(visit.status);
     await table.guardWithdrawal?.(tx, visit, row, withdrawn);
     await rows(tx).update({ id } as Where, { withdrawn } as never);
+    await table.after?.(tx, visit, row);
   };
   return {
     ofVisits: async (practiceId, visitIds) => (visitIds.length === 0 ? [] : read({ practiceId, visitId: In([...visitIds]) } as Where)),

@@ -8,11 +8,17 @@ import { rebuildStanding } from '../horses/standing';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { DecisionEntity, type DecisionRow } from './visit.entity';
 
-/** What was decided at visits: the last one heard of stands, the earlier ones are kept. */
+/** What was decided at visits: the last one taken stands, the earlier ones are kept. */
 export type Decisions = AppendCollection<DecisionWrite, Decision>;
 
 /** A decision as it is sent out. */
-export const decisionOf = ({ id, visitId, body }: DecisionRow, fitter: string): Decision => ({ ...body, id, visitId, fitter });
+export const decisionOf = ({ id, visitId, body, seq }: DecisionRow, fitter: string): Decision => ({
+  ...body,
+  id,
+  visitId,
+  fitter,
+  order: Number(seq),
+});
 
 export const decisions = (db: DataSource): Decisions =>
   appendCollection<DecisionRow, DecisionWrite, Decision>(db, {

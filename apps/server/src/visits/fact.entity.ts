@@ -4,7 +4,7 @@ import { idColumn, json, keyColumn } from '../platform/db/id-column';
 
 export interface FactRow {
   id: string;
-  /** The order in which the server heard of it: a device's clock may be wrong by a year. */
+  /** Its place in the practice's counting: a device's clock may be wrong by a year. */
   seq?: string;
   practiceId: string;
   visitId: string;
@@ -17,7 +17,7 @@ export const FactEntity = new EntitySchema<FactRow>({
   name: 'visit_fact',
   columns: {
     id: keyColumn,
-    seq: { type: 'bigint', generated: 'increment' },
+    seq: { type: 'bigint' },
     practiceId: { ...idColumn, name: 'practice_id' },
     visitId: { ...idColumn, name: 'visit_id' },
     handId: { ...idColumn, name: 'hand_id' },

@@ -1,6 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
 import { type Fact, type FactWrite } from '@fulcra/contract';
 import { type DataSource } from 'typeorm';
+import { saysInUse } from '../horses/in-use';
+import { rebuildStanding } from '../horses/standing';
 import { type AppendCollection, appendCollection } from './append-collection';
 import { refuseImpossible } from './fact-rules';
 import { FactEntity, type FactRow } from './fact.entity';
@@ -15,6 +17,9 @@ export const facts = (db: DataSource): Facts =>
     same: (row, { body }) => isDeepStrictEqual(row.body, body),
     immutable: 'FACT_IMMUTABLE',
     guard: async (_tx, _visit, { body }) => refuseImpossible(body),
+    after: async (tx, { practiceId, horseId }, { body }) => {
+      if (saysInUse(body.kind)) await rebuildStanding(tx, practiceId, horseId);
+    },
     sentOut: ({ id, visitId, madeAt, body, withdrawn }, hand) => ({
       id,
       visitId,

@@ -1,67 +1,59 @@
-import { type Decision, type Fact } from '@fulcra/contract';
-import {
-  type HeldTack,
-  type RideQuestion,
-  type RideResult,
-  type RideWord,
-  rideQuestionOf,
-  rideResult,
-  standingDecision,
-} from '@fulcra/core';
+import { type OwnerWord } from '@fulcra/contract';
+import { type RecordedFact, type RiddenHorse, type RideQuestion, type SaidVisit, rideQuestionAt, standingDecision } from '@fulcra/core';
 import { type EntityManager, In } from 'typeorm';
-import { LeatherEntity } from '../leathers/leather.entity';
+import { HorseEntity } from '../horses/horse.entity';
+import { OwnerWordEntity } from '../owner-words/owner-word.entity';
+import { NOT_IN_BIN } from '../records/in-bin';
 import { heldTack } from '../tack/held-tack';
-import { GirthEntity } from '../tack/tack.entity';
-import { SaddleEntity } from '../saddles/saddle.entity';
 import { FactEntity } from './fact.entity';
-import { DecisionEntity } from './visit.entity';
+import { DecisionEntity, TakeEntity, VisitEntity } from './visit.entity';
+
+/**
+ * An owner told of a fall while nobody knew what the horse was ridden in, and nobody of the practice accepted that word.
+ * @param noted words that a fall of a saddle was noted from: that holds the saddle
+ */
+export const fellInNothingKnown = (words: readonly Pick<OwnerWord, 'id' | 'body' | 'takenUp'>[], noted: ReadonlySet<string>): boolean =>
+  words.some(({ id, body, takenUp }) => body.kind === 'changed' && body.what.includes('fell') && takenUp === null && !noted.has(id));
+
+const EMPTY_VISIT: SaidVisit = { id: '', on: '', facts: [], decision: null, said: null, measured: false };
 
 /** Everything that bears on whether this visit's horse may be ridden, as it stands inside a transaction. */
-export async function rideQuestion(tx: EntityManager, practiceId: string, visitId: string): Promise<Omit<RideQuestion, 'said'>> {
-  const rows = await tx.getRepository(FactEntity).find({ where: { practiceId, visitId }, order: { seq: 'ASC' } });
-  const facts = rows.map((row) => ({ ...row, hand: '', withdrawn: Boolean(row.withdrawn) }));
-  const decided = await tx.getRepository(DecisionEntity).find({ where: { practiceId, visitId }, order: { seq: 'ASC' } });
-  const { decision } = standingDecision(
-    decided.map(({ saddleId, body }) => ({ ...body, saddleId })),
-    facts,
-  );
-  const saddleId = decision?.saddleId ?? null;
-  return rideQuestionOf(facts, saddleId, await heldOnes(tx, practiceId));
-}
-
-interface Ridden {
-  readonly visitId: string;
-  readonly said: RideWord | null;
-  readonly facts: readonly Fact[];
-  readonly decision: Decision | null;
-}
-
-/** What stands of each visit's result, with one question about what is held for all of them. */
-export async function rideResults(
-  db: EntityManager,
+export async function rideQuestion(
+  tx: EntityManager,
   practiceId: string,
-  visits: readonly Ridden[],
-): Promise<ReadonlyMap<string, RideResult>> {
-  const held = visits.length === 0 ? NOTHING_HELD : await heldOnes(db, practiceId);
-  return new Map(
-    visits.map(({ visitId, said, facts, decision }) => [
-      visitId,
-      rideResult({ said, ...rideQuestionOf(facts, decision?.saddleId ?? null, held) }),
-    ]),
-  );
+  horseId: string,
+  visitId: string,
+): Promise<Omit<RideQuestion, 'said'>> {
+  const tack = await heldTack(tx, practiceId);
+  const horse = await riddenHorse(tx, practiceId, horseId, tack.fallWords);
+  const at = horse.visits.findIndex((v) => v.id === visitId);
+  // one that is begun with its result has nothing in it yet
+  const visits = at < 0 ? [...horse.visits, EMPTY_VISIT] : horse.visits;
+  return rideQuestionAt({ ...horse, visits }, at < 0 ? visits.length - 1 : at, tack);
 }
 
-const NOTHING_HELD: HeldTack = { saddles: [], beside: [] };
-
-/** Saddles, leathers and girths that are held: few, and only these can take anything back. */
-async function heldOnes(db: EntityManager, practiceId: string): Promise<HeldTack> {
-  const ids = [...(await heldTack(db, practiceId))];
-  if (ids.length === 0) return NOTHING_HELD;
-  const where = { practiceId, id: In(ids) };
-  const saddles = await db.getRepository(SaddleEntity).find({ where, select: { id: true, name: true } });
-  const beside = { where, select: { id: true, name: true, saddleId: true } } as const;
+async function riddenHorse(tx: EntityManager, practiceId: string, horseId: string, fallWords: ReadonlySet<string>): Promise<RiddenHorse> {
+  const horse = await tx.getRepository(HorseEntity).findOneByOrFail({ id: horseId, practiceId });
+  const order = { startedOn: 'ASC', seq: 'ASC' } as const;
+  const visits = await tx.getRepository(VisitEntity).find({ where: { practiceId, horseId, id: NOT_IN_BIN }, order });
+  const where = { practiceId, visitId: In(visits.map((v) => v.id)) };
+  const facts = await tx.getRepository(FactEntity).find({ where, order: { seq: 'ASC' } });
+  const decided = await tx.getRepository(DecisionEntity).find({ where, order: { seq: 'ASC' } });
+  const taken = await tx.getRepository(TakeEntity).find({ where: { ...where, withdrawn: false }, select: { visitId: true } });
+  const words = await tx.getRepository(OwnerWordEntity).findBy({ practiceId, horseId });
   return {
-    saddles,
-    beside: [...(await db.getRepository(LeatherEntity).find(beside)), ...(await db.getRepository(GirthEntity).find(beside))],
+    riderIds: horse.riderIds,
+    ridesIn: horse.ridesIn,
+    fell: fellInNothingKnown(words, fallWords),
+    visits: visits.map(({ id, startedOn, result }) => {
+      const own: RecordedFact[] = facts
+        .filter((f) => f.visitId === id)
+        .map((f) => ({ id: f.id, hand: '', body: f.body, withdrawn: Boolean(f.withdrawn) }));
+      const { decision } = standingDecision(
+        decided.filter((d) => d.visitId === id).map((d) => ({ ...d.body, id: d.id, order: Number(d.seq) })),
+        own,
+      );
+      return { id, on: startedOn, said: result, facts: own, decision, measured: taken.some((t) => t.visitId === id) };
+    }),
   };
 }

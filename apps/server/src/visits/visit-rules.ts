@@ -20,7 +20,14 @@ export function refuseChangeOfClosed<V extends Pick<Visit, 'status'>>(before: V 
 export const saysGoodToRide = (before: Stands | null, after: Stands): boolean =>
   after.result === 'goodToRide' && before?.result !== 'goodToRide';
 
-const REFUSED_WITH = { SORE_HOLD: 'VISIT_HELD', TACK_UNSAFE: 'TACK_UNSAFE', SETTING_REFUSED: 'SETTING_REFUSED' } as const;
+const REFUSED_WITH = {
+  SORE_HOLD: 'VISIT_HELD',
+  TACK_UNSAFE: 'TACK_UNSAFE',
+  TREE_AFTER_FALL: 'TREE_AFTER_FALL',
+  FELL: 'TREE_AFTER_FALL',
+  SETTING_REFUSED: 'SETTING_REFUSED',
+  NOTHING_DONE: 'NOTHING_DONE',
+} as const;
 
 /** "Good to ride" can't be said while something takes it back, whichever device says it. */
 export function refuseRiding(question: Omit<RideQuestion, 'said'>): void {

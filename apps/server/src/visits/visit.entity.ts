@@ -7,6 +7,8 @@ export interface VisitRow extends VisitFields {
   id: string;
   practiceId: string;
   fitterId: string;
+  /** Its place in the practice's counting; visits of one day stand in this order. */
+  seq?: string;
 }
 export const VisitEntity = new EntitySchema<VisitRow>({
   name: 'visit',
@@ -21,12 +23,13 @@ export const VisitEntity = new EntitySchema<VisitRow>({
     status: text(10),
     note: { type: 'text' },
     result: { ...text(20), nullable: true },
+    seq: { type: 'bigint' },
   },
 });
 
 export interface TakeRow {
   id: string;
-  /** The order in which the server heard of it: a device's clock may be wrong by a year. */
+  /** Its place in the practice's counting: a device's clock may be wrong by a year. */
   seq?: string;
   practiceId: string;
   visitId: string;
@@ -41,7 +44,7 @@ export const TakeEntity = new EntitySchema<TakeRow>({
   name: 'section_take',
   columns: {
     id: keyColumn,
-    seq: { type: 'bigint', generated: 'increment' },
+    seq: { type: 'bigint' },
     practiceId: { ...idColumn, name: 'practice_id' },
     visitId: { ...idColumn, name: 'visit_id' },
     handId: { ...idColumn, name: 'hand_id' },
@@ -55,7 +58,7 @@ export const TakeEntity = new EntitySchema<TakeRow>({
 
 export interface DecisionRow {
   id: string;
-  /** The order in which the server heard of it: the last one stands. */
+  /** Its place in the practice's counting: the last one stands. */
   seq?: string;
   visitId: string;
   practiceId: string;
@@ -70,7 +73,7 @@ export const DecisionEntity = new EntitySchema<DecisionRow>({
   name: 'decision',
   columns: {
     id: keyColumn,
-    seq: { type: 'bigint', generated: 'increment' },
+    seq: { type: 'bigint' },
     visitId: { ...idColumn, name: 'visit_id' },
     practiceId: { ...idColumn, name: 'practice_id' },
     handId: { ...idColumn, name: 'fitter_id' },

@@ -3,6 +3,7 @@ import { type DataSource, type FindOptionsWhere } from 'typeorm';
 import { v7 } from 'uuid';
 import { HorseEntity, type HorseRow } from '../horses/horse.entity';
 import { holdHorse, rebuildStanding } from '../horses/standing';
+import { nextNumber } from '../platform/db/next-number';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type PeopleNames, rowsAndNames } from '../practice/people-names';
 import { NOT_IN_BIN, inBin } from '../records/in-bin';
@@ -23,9 +24,11 @@ const VISIT_TABLE: MergeTable<'visit'> = {
   guard: async ({ tx, who: { practiceId }, id, before, after }) => {
     if (!(await holdHorse(tx, practiceId, after.horseId))) throw new FulcraError('NOT_FOUND');
     refuseChangeOfClosed(before, after);
-    if (saysGoodToRide(before, after)) refuseRiding(await rideQuestion(tx, practiceId, id));
+    if (saysGoodToRide(before, after)) refuseRiding(await rideQuestion(tx, practiceId, after.horseId, id));
   },
   after: async (change) => {
+    if (change.before === null)
+      await change.tx.getRepository(VisitEntity).update({ id: change.id }, { seq: await nextNumber(change.tx, change.who.practiceId) });
     await keepOnRecord(change);
     await standAnew(change);
   },
@@ -49,7 +52,7 @@ interface VisitWithHorse {
   readonly horse: Horse;
   /** Every visit of the horse that isn't in the bin, newest first. */
   readonly own: readonly Visit[];
-  /** In the order in which the server heard of them. */
+  /** Of all of them, in the order in which the server took them. */
   readonly decisions: readonly Decision[];
 }
 
@@ -62,7 +65,7 @@ export function visits(db: DataSource): Visits {
   };
 }
 
-const NEWEST_FIRST = { startedOn: 'DESC', id: 'DESC' } as const;
+const NEWEST_FIRST = { startedOn: 'DESC', seq: 'DESC' } as const;
 
 async function visitsWhere(db: DataSource, where: FindOptionsWhere<VisitRow>): Promise<Visit[]> {
   const question = db.getRepository(VisitEntity).createQueryBuilder('visit').setFindOptions({ where, order: NEWEST_FIRST });
@@ -77,14 +80,15 @@ async function withHorse(db: DataSource, practiceId: string, visitId: string): P
     .getRepository(VisitEntity)
     .createQueryBuilder('visit')
     .innerJoinAndMapOne('visit.horse', HorseEntity.options.name, 'horse', 'horse.id = visit.horseId')
-    .leftJoinAndMapMany('visit.decisions', DecisionEntity.options.name, 'decision', 'decision.visitId = visit.id AND visit.id = :visitId')
+    .leftJoinAndMapMany('visit.decisions', DecisionEntity.options.name, 'decision', 'decision.visitId = visit.id')
     .where('visit.horseId = (SELECT asked.horse_id FROM visit asked WHERE asked.id = :visitId AND asked.practice_id = :practiceId)')
     .andWhere(`(visit.id = :visitId OR NOT ${inBin('visit.id')})`, { visitId, practiceId })
-    .orderBy({ 'visit.startedOn': 'DESC', 'visit.id': 'DESC', 'decision.seq': 'ASC' });
+    .orderBy({ 'visit.startedOn': 'DESC', 'visit.seq': 'DESC', 'decision.seq': 'ASC' });
   const { rows, people } = await rowsAndNames(question, 'visit.fitterId', 'decision.handId');
   const asked = (rows as Joined[]).find((row) => row.id === visitId);
   if (asked === undefined) throw new FulcraError('NOT_FOUND');
-  const { horse, decisions } = asked;
+  const { horse } = asked;
+  const decisions = (rows as Joined[]).flatMap((row) => row.decisions);
   return {
     visit: visitOf(asked, people),
     horse: { ...fieldsOf('horse', horse), id: horse.id },
@@ -104,6 +108,7 @@ async function keepOnRecord({ tx, who, id, before, after }: VisitChange): Promis
   if (body === null) return;
   await tx.getRepository(FactEntity).insert({
     id: v7(),
+    seq: await nextNumber(tx, who.practiceId),
     practiceId: who.practiceId,
     visitId: id,
     handId: who.personId,

@@ -81,7 +81,7 @@ describe('photos', () => {
   });
 });
 
-const NOBODYS = { ownerId: null, payerId: null, yardId: null } as const;
+const NOBODYS = { ownerId: null, payerId: null, yardId: null, ridesIn: null, gone: null } as const;
 describe('one person’s change meets what stands there now', () => {
   const marl: HorseFields = { name: 'Marl', kind: 'cob', bornYear: 2015, heightMm: 1500, note: '', sex: 'mare', riderIds: [], ...NOBODYS };
   const put = (was: HorseFields | null, mine: Partial<HorseFields>, theirs: HorseFields | null) =>

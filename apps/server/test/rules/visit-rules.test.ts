@@ -88,8 +88,9 @@ describe('takes', () => {
 });
 
 describe('decisions', () => {
+  // a clock that runs ahead: by its own word the first one is the latest
   const decision = (id: string, visitId = 'v'): Decision =>
-    ({ id, visitId, decidedAt: `2026-11-20T10:0${id === 'x' ? 0 : id.charCodeAt(0) - 97}:00Z` }) as Decision;
+    ({ id, visitId, order: id.charCodeAt(0), decidedAt: id === 'a' ? '2031-01-01T00:00:00Z' : '2026-11-20T10:00:00Z' }) as Decision;
   it('the last one heard of stands; the earlier ones are kept, oldest first; another visit’s are another’s', () => {
     const all = [decision('a'), decision('x', 'w'), decision('b'), decision('c')];
     expect(decidedAt(all, [], 'v')).toEqual({ decision: decision('c'), superseded: [decision('a'), decision('b')] });
@@ -154,7 +155,8 @@ describe('facts', () => {
 });
 
 describe('a closed visit', () => {
-  const visit = { status: 'done' as const, result: null as string | null, note: '' };
+  type Closing = { readonly status: 'open' | 'done'; readonly result: string | null; readonly note: string };
+  const visit: Closing = { status: 'done', result: null, note: '' };
   it('takes one change: being opened again, and nothing else with it', () => {
     expect(refusal(() => refuseChangeOfClosed(visit, { ...visit, status: 'open' }))).toBeNull();
     expect(refusal(() => refuseChangeOfClosed(visit, { ...visit, status: 'open', note: 'x' }))).toBe('VISIT_CLOSED');
@@ -162,7 +164,7 @@ describe('a closed visit', () => {
     expect(refusal(() => refuseChangeOfClosed(visit, { ...visit }))).toBeNull();
   });
   it('an open one takes any, closing among them, and so does one that is new', () => {
-    const open = { ...visit, status: 'open' as const };
+    const open: Closing = { ...visit, status: 'open' };
     expect(refusal(() => refuseChangeOfClosed(open, { ...visit, result: 'goodToRide' }))).toBeNull();
     expect(refusal(() => refuseChangeOfClosed(null, visit))).toBeNull();
   });
@@ -187,13 +189,21 @@ describe('a visit’s result and its end', () => {
     felt: true,
     ridden: true,
     misses: [],
+    fell: false,
+    done: true,
+    saidWithout: null,
   } as const;
+  const BREAKER = { id: 'b', name: 'Breaker', why: 'unsafe' } as const;
   it('good to ride is refused for what takes it back first', () => {
     expect(refusal(() => refuseRiding(CLEAR))).toBeNull();
     const held = { ...CLEAR, hold: { ...CLEAR.hold, state: 'held' as const } };
     expect(refusal(() => refuseRiding(held))).toBe('VISIT_HELD');
-    expect(refusal(() => refuseRiding({ ...CLEAR, heldTack: ['Breaker'] }))).toBe('TACK_UNSAFE');
-    expect(refusal(() => refuseRiding({ ...held, heldTack: ['Breaker'] }))).toBe('VISIT_HELD');
+    expect(refusal(() => refuseRiding({ ...CLEAR, heldTack: [BREAKER] }))).toBe('TACK_UNSAFE');
+    expect(refusal(() => refuseRiding({ ...held, heldTack: [BREAKER] }))).toBe('VISIT_HELD');
+    expect(refusal(() => refuseRiding({ ...CLEAR, heldTack: [{ ...BREAKER, why: 'fall' }] }))).toBe('TREE_AFTER_FALL');
+    expect(refusal(() => refuseRiding({ ...CLEAR, fell: true }))).toBe('TREE_AFTER_FALL');
+    expect(refusal(() => refuseRiding({ ...CLEAR, done: false }))).toBe('NOTHING_DONE');
+    expect(refusal(() => refuseRiding({ ...CLEAR, done: false, saidWithout: { by: 'Isla', reason: 'seen' } }))).toBeNull();
     expect(refusal(() => refuseRiding(CLEAR))).toBeNull();
   });
 

@@ -37,8 +37,15 @@ export type VisitIntervals = Readonly<Record<IntervalReason, number>>;
 
 /** Nothing but what is at once is planned sooner than this after a visit, days (default). */
 export const SOONEST_DAYS = 14;
-/** An owner looks over the tack so often, days (default). */
-export const OWNER_LOOK_DAYS = 30;
+/** How long a look at tack lasts, days. */
+export interface TackDays {
+  /** An owner's look; a fitter's walk counts as one too. */
+  readonly ownerLook: number;
+  /** A fitter's walk, which belongs to each visit. */
+  readonly fitterWalk: number;
+}
+/** A month, and as long as a settled adult waits for its next visit: usual practice (defaults). */
+export const TACK_DAYS: TackDays = { ownerLook: 31, fitterWalk: VISIT_INTERVAL_DAYS.settledAdult };
 /** A horse grows up to this age, and counts as young up to that, years (defaults). */
 export const GROWING_UNDER_YEARS = 5;
 export const YOUNG_UNDER_YEARS = 7;

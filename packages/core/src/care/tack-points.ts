@@ -73,6 +73,9 @@ export interface TackSpot {
   readonly side: NearOff | null;
 }
 
+/** The tree's own points: looked at after a fall, before the next ride. */
+export const TREE_POINTS = ['treeArch', 'treeTwist', 'treeSeat'] as const satisfies readonly TackPoint[];
+
 /** An item as far as its points depend on it. */
 export interface TackItem {
   readonly kind: TackKind;

@@ -4,7 +4,7 @@ import { type Outcome, done } from '../problems';
 import { type Random } from '../random/seeded';
 import { type FrontArch, DEFAULT_POINT_LENGTH_MM } from '../saddle/front-arch';
 import { type Need } from '../schools/needs';
-import { type School, type SchoolId } from '../schools/school';
+import { type School } from '../schools/school';
 import { SCHOOLS } from '../schools/all';
 import { type Readiness, schoolReadiness } from '../schools/readiness';
 import { prepareSection } from './arch-on-section';
@@ -29,7 +29,7 @@ export interface FrontFitQuestion {
 
 /** What another school would ask for. */
 export interface OtherSchool {
-  readonly schoolId: SchoolId;
+  readonly schoolName: string;
   readonly includedAngleDeg: number;
   readonly shape: FrontArch['shape'];
 }
@@ -86,7 +86,7 @@ function otherSchool(body: ReturnType<typeof prepareSection>, school: School, si
   const found = recommendFront(body, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school, sink));
   if (!found.ok) return [];
   const { includedAngleDeg, shape } = found.value.target.arch;
-  return [{ schoolId: school.id, includedAngleDeg, shape }];
+  return [{ schoolName: school.name, includedAngleDeg, shape }];
 }
 
 function percentiles(values: number[], otherwise: number): [number, number] {

@@ -16,6 +16,10 @@ export const COMPLAINTS = [
 ] as const;
 export type ComplaintId = (typeof COMPLAINTS)[number];
 
+/** What became of a complaint: a cause is found, none is, or it isn't known yet. */
+export const COMPLAINT_ANSWERS = ['found', 'notFound', 'open'] as const;
+export type ComplaintAnswerCode = (typeof COMPLAINT_ANSWERS)[number];
+
 export const COMPLAINT_TIMES = [
   'always',
   'girthing',

@@ -1,4 +1,4 @@
-import { type ComplaintId } from '../intake/complaints';
+import { type ComplaintAnswerCode, type ComplaintId } from '../intake/complaints';
 import { type StrideGaitId } from '../schools/stride';
 import { type FaultForecast } from '../shape/fault-forecast';
 import { type Ridden } from '../sit/ridden';
@@ -31,8 +31,11 @@ export type DoFirst =
 /** A complaint answered by the saddle that lies there. */
 export interface ComplaintAnswer {
   readonly complaint: ComplaintId;
-  /** `found` where the numbers have a cause, `notFound` where they were asked and have none, `open` while they weren't all asked. */
-  readonly state: 'found' | 'notFound' | 'open';
+  /**
+   * `found` where the numbers have a cause and no stride speaks against it, `notFound` where all were asked and have none, `open` while they
+   * weren't all asked, and where the numbers point to a cause that no gait shows.
+   */
+  readonly state: ComplaintAnswerCode;
   readonly rows: readonly SitRow[];
   readonly chains: readonly FaultChain[];
   readonly gaits: readonly GaitEvidence[];
@@ -67,18 +70,34 @@ export function complaintAnswer({ complaint, side, verdict, ridden, forecasts }:
   const unanswered = rule.rows.flatMap(([id]) => verdict.rows.find((r) => r.id === id && r.verdict === 'notMeasured') ?? []);
   const chains = verdict.chains.filter((c) => rule.chains.includes(c.id));
   const gaits = gaitsOf(ridden, rule.towards, side);
-  const found = rows.length > 0 || chains.length > 0 || gaits.some((g) => g.bearsOut);
   const asksToRide = rule.towards.length > 0 && ridden === null;
+  const pointsThere = rows.length > 0 || chains.length > 0;
   const fault = rule.fault(side);
   const answer = {
     complaint,
-    state: found ? ('found' as const) : asksToRide || unanswered.length > 0 ? ('open' as const) : ('notFound' as const),
+    state: stateOf({ pointsThere, gaits, complete: unanswered.length === 0 && !asksToRide }),
     rows,
     chains,
     gaits,
     byShape: forecasts.find((f) => f.fault === fault) ?? null,
   };
   return { ...answer, first: doFirst(answer, { asksToRide, unanswered, ...rule }) };
+}
+
+interface Evidence {
+  /** Numbers of the saddle as it stands point to a cause. */
+  readonly pointsThere: boolean;
+  /** Gaits that were ridden, where the complaint is one that moves. */
+  readonly gaits: readonly GaitEvidence[];
+  /** Everything that would tell was asked. */
+  readonly complete: boolean;
+}
+
+function stateOf({ pointsThere, gaits, complete }: Evidence): ComplaintAnswerCode {
+  if (gaits.some((g) => g.bearsOut)) return 'found';
+  // numbers at halt say why it might move; where it was ridden and stays, they are no finding
+  if (pointsThere) return gaits.length > 0 ? 'open' : 'found';
+  return complete ? 'notFound' : 'open';
 }
 
 function gaitsOf(ridden: Ridden | null, ways: readonly Towards[], side: NearOff | null): GaitEvidence[] {

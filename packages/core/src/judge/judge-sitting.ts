@@ -44,6 +44,7 @@ export interface StandsOn {
 
 export interface SitVerdict {
   readonly schoolId: School['id'];
+  readonly schoolName: string;
   readonly rows: readonly SitRow[];
   readonly stops: readonly SitRow[];
   /** 100 where nothing is missed; only for comparing settings of saddles that aren't stopped. */
@@ -69,6 +70,7 @@ export function judgeSitting(input: JudgeInput, school: School, errors: ValueErr
   const lost = rows.reduce((sum, r) => sum + r.costs, 0);
   return {
     schoolId: school.id,
+    schoolName: school.name,
     rows,
     stops: rows.filter((r) => r.stops),
     score: Math.max(0, 100 - lost),

@@ -1,5 +1,6 @@
 import { type LandmarkReading } from '../back';
 import { type Feeling, type HoldClearance, type SoreHold, soreHold } from '../feel';
+import { type ComplaintAnswerCode, type ComplaintId } from '../intake';
 import { type Trait, type TraitValue } from '../shape';
 import { type FactBodies, type RecordedFact, type TriedSetting, factsOfKind } from './recorded';
 
@@ -29,6 +30,21 @@ export const chosenTraitsOf = (facts: readonly RecordedFact[]): Trait[] =>
     value: value as TraitValue,
     source: { from: 'chosen', factId: id },
   }));
+
+export type Complaint = FactBodies['complaint'] & {
+  readonly id: string;
+  /** What became of it; null while nobody said. */
+  readonly answer: ComplaintAnswerCode | null;
+};
+
+/** What was complained of, each once as it was said last, in the order in which it came up. */
+export function complaintsOf(facts: readonly RecordedFact[]): Complaint[] {
+  const answers = new Map(factsOfKind(facts, 'complaintAnswered').map((a) => [a.complaint, a.answer]));
+  const said = new Map<ComplaintId, Complaint>();
+  for (const { id, complaint, place, side, when, note } of factsOfKind(facts, 'complaint'))
+    said.set(complaint, { id, complaint, place, side, when, note, answer: answers.get(complaint) ?? null });
+  return [...said.values()];
+}
 
 /** The last belly lift that was measured, mm; null where none was. */
 export const liftOfFacts = (facts: readonly RecordedFact[]): number | null =>

@@ -53,7 +53,7 @@ export function frontValues(section: Section, { arch, chosen }: PresentTree, sch
 }
 
 function sittingValues(ready: ReadyBody, { saddle, setup, rider }: NonNullable<PresentTree['chosen']>, school: School): FitValue[] {
-  const asked = { saddle, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, schoolId: school.id };
+  const asked = { saddle, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, school };
   const picture = pictureOf(ready, asked, CELL_MM.search);
   if (!picture.ok || picture.value.state !== 'settled') return [];
   const { rows } = picture.value.verdicts[0]!;

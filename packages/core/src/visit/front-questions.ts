@@ -3,7 +3,7 @@ import { type FrontFit, type FrontSink, type RankedSaddle, frontFit, prepareSect
 import { type Outcome } from '../problems';
 import { seededRandom } from '../random';
 import { type SaddleFront } from '../saddle';
-import { type Need, type School, type SchoolId, schoolById } from '../schools';
+import { type Need, type School } from '../schools';
 import { frontSink } from '../search';
 import { type BodyInput, bodyFrom } from '../sit';
 
@@ -13,7 +13,7 @@ export type FrontQuestion =
       readonly kind: 'frontFit';
       readonly section: Section;
       readonly takes: readonly Take[];
-      readonly schoolId: SchoolId;
+      readonly school: School;
       readonly takenAtMm: number;
       /** The back behind the front, where it was measured: how far the front comes down is then found by settling a saddle on it. */
       readonly body?: BodyInput;
@@ -22,7 +22,7 @@ export type FrontQuestion =
       readonly kind: 'rankSaddles';
       readonly section: Section;
       readonly saddles: readonly { readonly id: string; readonly front: SaddleFront }[];
-      readonly schoolId: SchoolId;
+      readonly school: School;
       readonly takenAtMm: number;
       readonly body?: BodyInput;
     };
@@ -38,8 +38,7 @@ const FRONT_SEED = 20_261_123;
 export const FRONT_MEASURED: ReadonlySet<Need> = new Set<Need>(['frontSection']);
 
 export function frontAnswerOf(question: FrontQuestion): FrontAnswers[keyof FrontAnswers] {
-  const school = schoolById(question.schoolId);
-  const { section, takenAtMm } = question;
+  const { section, school, takenAtMm } = question;
   const sink = question.body === undefined ? null : sinkOn(question.body, school);
   if (question.kind === 'rankSaddles') return rankSaddles(prepareSection(section), question.saddles, school, takenAtMm, sink ?? undefined);
   const random = seededRandom(FRONT_SEED);

@@ -10,7 +10,7 @@ export class ReadyBody {
   readonly body: Outcome<HorseBody>;
   private readonly benches = new Map<string, SitBench>();
   /** By the engine and the errors of hand they were worked out with: schools that share them share these. */
-  private readonly errors = new Map<School['engine'], Map<string, ValueErrors>>();
+  private readonly errors = new Map<string, ValueErrors>();
 
   constructor(readonly input: BodyInput) {
     this.body = bodyFrom(input);
@@ -26,12 +26,10 @@ export class ReadyBody {
 
   /** How far off the numbers of a saddle on this horse may be; worked out once for each. */
   errorsOf(body: HorseBody, saddle: DescribedSaddle, school: School): ValueErrors {
-    const kept = this.errors.get(school.engine) ?? new Map<string, ValueErrors>();
-    this.errors.set(school.engine, kept);
-    const key = JSON.stringify([school.errors, saddle]);
-    const known = kept.get(key) ?? standardErrors(this.input, body, saddle, school);
-    if (kept.size > MOST_KEPT) kept.clear();
-    kept.set(key, known);
+    const key = JSON.stringify([school.engine, school.errors, saddle]);
+    const known = this.errors.get(key) ?? standardErrors(this.input, body, saddle, school);
+    if (this.errors.size > MOST_KEPT) this.errors.clear();
+    this.errors.set(key, known);
     return known;
   }
 }

@@ -2,7 +2,7 @@ import { type AnyReading, type LandmarkReading, type Station } from '../back';
 import { type BarrelMeasures, type TracedHalf } from '../girth';
 import { type MarkedPhoto, type Purpose } from '../rider';
 import { type FeltSpot, type PassId, type Reaction, type SkinSign } from '../feel';
-import { type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField } from '../intake';
+import { type ComplaintAnswerCode, type ComplaintId, type ComplaintPlace, type ComplaintTime, type IntakeField } from '../intake';
 import { type SaddleSetup } from '../saddle';
 import { type BackPose, type SchoolId, type CriterionId, type RetiredCriterionId } from '../schools';
 import { type TraitId } from '../shape';
@@ -77,6 +77,8 @@ export interface FactBodies {
     readonly when: readonly ComplaintTime[];
     readonly note: string;
   };
+  /** What became of a complaint, as the fitter lets it stand in the report. */
+  readonly complaintAnswered: { readonly complaint: ComplaintId; readonly answer: ComplaintAnswerCode };
   readonly feel: {
     readonly spots: readonly FeltSpot[];
     readonly pass: PassId;
@@ -113,6 +115,8 @@ export interface FactBodies {
   readonly chosenSetting: { readonly triedId: string; readonly note: string };
   /** A named person stands for a chosen setting that the engine refuses. */
   readonly refusalOverruled: { readonly triedId: string; readonly by: string; readonly reason: string };
+  /** A named person says that the horse may be ridden though nothing was measured, felt or decided. */
+  readonly saidWithout: { readonly by: string; readonly reason: string };
   /** The server's own notes of when a visit was closed and opened again. */
   readonly visitClosed: object;
   readonly visitReopened: object;

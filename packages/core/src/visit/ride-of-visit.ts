@@ -1,40 +1,39 @@
 import { chosenSettingOf, clearStopsIn, holdOfFacts, overruledBy } from './facts-read';
 import { type RecordedFact, factsOfKind } from './recorded';
-import { type RideQuestion } from './ride-result';
+import { type HeldItem, type RideQuestion } from './ride-result';
 
-interface NamedItem {
-  readonly id: string;
-  readonly name: string;
+/** A visit as far as it bears on whether its horse may be ridden. */
+export interface RiddenVisit {
+  readonly facts: readonly RecordedFact[];
+  /** Something was traced at it. */
+  readonly measured: boolean;
+  /** Something was decided at it. */
+  readonly decided: boolean;
+  /** Ids of what the horse is ridden in after it: `tackInUse`. */
+  readonly inUse: ReadonlySet<string>;
+  /** Told of a fall in no known saddle. */
+  readonly fell: boolean;
+  /** What was felt and cleared at earlier visits since a hand was laid on last; counts where none was at this one. */
+  readonly feltBefore: readonly RecordedFact[];
 }
 
-/** Tack that something unsafe holds: saddles, and what goes on with them. */
-export interface HeldTack {
-  readonly saddles: readonly NamedItem[];
-  /** Leathers and girths with the saddle they belong to. */
-  readonly beside: readonly (NamedItem & { readonly saddleId: string | null })[];
-}
-
-/** Everything that bears on whether this visit's horse may be ridden. */
-export function rideQuestionOf(facts: readonly RecordedFact[], decidedSaddleId: string | null, held: HeldTack): Omit<RideQuestion, 'said'> {
+/** Everything that bears on whether this visit's horse may be ridden. @param held all tack of the practice that is held */
+export function rideQuestionOf(
+  { facts, measured, decided, inUse, fell, feltBefore }: RiddenVisit,
+  held: readonly HeldItem[],
+): Omit<RideQuestion, 'said'> {
   const chosen = chosenSettingOf(facts)?.tried ?? null;
-  const saddles = saddlesOfVisit(facts, decidedSaddleId);
-  const kept = factsOfKind(facts, 'leatherHoles').at(-1)?.leatherId;
+  const felt = factsOfKind(facts, 'feel').length > 0;
   return {
-    hold: holdOfFacts(facts),
-    heldTack: [
-      ...held.saddles.filter((s) => saddles.includes(s.id)),
-      ...held.beside.filter((b) => b.id === kept || (b.saddleId !== null && saddles.includes(b.saddleId))),
-    ].map((item) => item.name),
+    hold: holdOfFacts(felt ? facts : [...feltBefore, ...facts]),
+    heldTack: held.filter((item) => inUse.has(item.id)),
+    fell,
     chosen: chosen === null ? null : { saddleName: chosen.saddleName, stops: clearStopsIn(chosen) },
     overruled: chosen === null ? null : overruledBy(facts, chosen.id),
-    felt: factsOfKind(facts, 'feel').length > 0,
+    felt,
     ridden: (factsOfKind(facts, 'ridden').at(-1)?.gaits.length ?? 0) > 0,
     misses: chosen === null ? [] : chosen.missed.filter((m) => m.half !== undefined && !m.stops).map((m) => m.id),
+    done: measured || felt || decided || chosen !== null,
+    saidWithout: factsOfKind(facts, 'saidWithout').at(-1) ?? null,
   };
 }
-
-/** The saddle a visit ends with, by id: the chosen setting's; where none is chosen, the one decided on. */
-export const saddlesOfVisit = (facts: readonly RecordedFact[], decidedSaddleId: string | null): string[] => {
-  const id = chosenSettingOf(facts)?.tried.saddleId ?? decidedSaddleId;
-  return id === null ? [] : [id];
-};

@@ -5,18 +5,33 @@ import { type FactBodies, type MissedRow } from './recorded';
 export const RIDE_WORDS = ['goodToRide', 'notGoodToRide'] as const;
 export type RideWord = (typeof RIDE_WORDS)[number];
 
+/** Tack that is held, and whether by what was found on it or by a fall. */
+export interface HeldItem {
+  readonly id: string;
+  readonly name: string;
+  readonly why: 'unsafe' | 'fall';
+}
+
 /** Why "good to ride" doesn't stand. */
 export type TakenBack =
   | { readonly code: 'SORE_HOLD'; readonly findings: number }
   | { readonly code: 'TACK_UNSAFE'; readonly name: string }
+  /** It fell in this saddle, and no walk that knows of it looked at the tree. */
+  | { readonly code: 'TREE_AFTER_FALL'; readonly name: string }
+  /** Told of a fall while nobody knows in which saddle. */
+  | { readonly code: 'FELL' }
+  /** Nothing was measured, felt or decided, and nobody says why it may be ridden all the same. */
+  | { readonly code: 'NOTHING_DONE' }
   | { readonly code: 'SETTING_REFUSED'; readonly saddleName: string; readonly stops: number };
 
 /** What "good to ride" was said without, or in spite of: said with it wherever it is said. */
-export const RIDE_CAVEATS = ['NOT_FELT', 'NOT_RIDDEN', 'SETTING_MISSES'] as const;
+export const RIDE_CAVEATS = ['NOTHING_DONE', 'NOT_FELT', 'NOT_RIDDEN', 'SETTING_MISSES'] as const;
 export type RideCaveat =
   | { readonly code: 'NOT_FELT' | 'NOT_RIDDEN' }
   /** The chosen setting misses these clearly, none of them a hard stop. */
-  | { readonly code: 'SETTING_MISSES'; readonly ids: readonly MissedRow['id'][] };
+  | { readonly code: 'SETTING_MISSES'; readonly ids: readonly MissedRow['id'][] }
+  /** Nothing was measured, felt or decided: by whom it is said, and why. */
+  | { readonly code: 'NOTHING_DONE'; readonly by: string; readonly reason: string };
 
 /** Whether the horse may be ridden, as everything known now has it: derived, never stored. */
 export interface RideResult {
@@ -33,8 +48,10 @@ export interface RideResult {
 export interface RideQuestion {
   readonly said: RideWord | null;
   readonly hold: SoreHold;
-  /** Names of the held ones among the saddles this visit ends with, and the leathers and girths that go with them. */
-  readonly heldTack: readonly string[];
+  /** The held ones among what the horse is ridden in: saddle, leathers, girths. */
+  readonly heldTack: readonly HeldItem[];
+  /** A fall was told of while the horse was in no known saddle, and nobody of the practice accepted it. */
+  readonly fell: boolean;
   /** The chosen setting with its hard stops, where there is one. */
   readonly chosen: { readonly saddleName: string; readonly stops: number } | null;
   readonly overruled: FactBodies['refusalOverruled'] | null;
@@ -42,6 +59,10 @@ export interface RideQuestion {
   readonly felt: boolean;
   readonly ridden: boolean;
   readonly misses: readonly MissedRow['id'][];
+  /** Something was measured, felt or decided at this visit. */
+  readonly done: boolean;
+  /** Who says, though nothing was, that it may be ridden, and why. */
+  readonly saidWithout: FactBodies['saidWithout'] | null;
 }
 
 /** Clauses that can be switched; docs/architecture.md says which are on. */
@@ -58,10 +79,12 @@ export const RIDE_CLAUSES: RideClauses = { refusedSetting: true };
  * overruled by name and reason.
  */
 export function rideResult(question: RideQuestion, clauses: RideClauses = RIDE_CLAUSES): RideResult {
-  const { said, hold, heldTack, chosen, overruled } = question;
+  const { said, hold, heldTack, fell, chosen, overruled, done, saidWithout } = question;
   const reasons: TakenBack[] = [];
   if (hold.state === 'held') reasons.push({ code: 'SORE_HOLD', findings: new Set(hold.reasons.map((r) => r.feelingId)).size });
-  for (const name of heldTack) reasons.push({ code: 'TACK_UNSAFE', name });
+  for (const { name, why } of heldTack) reasons.push({ code: why === 'fall' ? 'TREE_AFTER_FALL' : 'TACK_UNSAFE', name });
+  if (fell) reasons.push({ code: 'FELL' });
+  if (!done && saidWithout === null) reasons.push({ code: 'NOTHING_DONE' });
   if (clauses.refusedSetting && chosen !== null && chosen.stops > 0 && overruled === null) {
     reasons.push({ code: 'SETTING_REFUSED', ...chosen });
   }
@@ -71,8 +94,15 @@ export function rideResult(question: RideQuestion, clauses: RideClauses = RIDE_C
 }
 
 /** What "good to ride" is said without: nobody must take it for more than it is. */
-export function caveatsOf({ felt, ridden, misses }: Pick<RideQuestion, 'felt' | 'ridden' | 'misses'>): RideCaveat[] {
+export function caveatsOf({
+  felt,
+  ridden,
+  misses,
+  done,
+  saidWithout,
+}: Pick<RideQuestion, 'felt' | 'ridden' | 'misses' | 'done' | 'saidWithout'>): RideCaveat[] {
   return [
+    ...(done || saidWithout === null ? [] : [{ code: 'NOTHING_DONE' as const, by: saidWithout.by, reason: saidWithout.reason }]),
     ...(felt ? [] : [{ code: 'NOT_FELT' as const }]),
     ...(ridden ? [] : [{ code: 'NOT_RIDDEN' as const }]),
     ...(misses.length === 0 ? [] : [{ code: 'SETTING_MISSES' as const, ids: misses }]),

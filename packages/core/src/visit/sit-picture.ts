@@ -2,7 +2,7 @@ import { judgeSitting, laidFront, type SitVerdict } from '../judge';
 import { type LaidArch } from '../front';
 import { type Outcome, done } from '../problems';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle';
-import { type BackPose, type School, type SchoolId, type StrideGaitId, SCHOOLS, schoolById } from '../schools';
+import { type BackPose, type School, type StrideGaitId, SCHOOLS } from '../schools';
 import {
   type HorseBody,
   type Ridden,
@@ -25,7 +25,8 @@ export interface SitAsked {
   readonly rider: RiderLoad | null;
   readonly pose: BackPose;
   readonly strapPullN: number;
-  readonly schoolId: SchoolId;
+  /** The rules it is judged by, whole: nobody looks a school up by its id on the way. */
+  readonly school: School;
 }
 
 /** What the drawings and the table are made of: plain data, so that it can cross from a worker. */
@@ -59,13 +60,13 @@ export interface SitPicture extends Pick<
 }
 
 /** The chosen school first, so that the table can begin with it. */
-const schoolsFrom = (chosen: SitAsked['schoolId']): School[] => [schoolById(chosen), ...SCHOOLS.filter((s) => s.id !== chosen)];
+const schoolsFrom = (chosen: School): School[] => [chosen, ...SCHOOLS.filter((s) => s.id !== chosen.id)];
 
 /** @param cellMm of the panel's cells; coarser where only its numbers are wanted */
 export function pictureOf(ready: ReadyBody, asked: SitAsked, cellMm: number = CELL_MM.picture): Outcome<SitPicture> {
   if (!ready.body.ok) return ready.body;
   const body = ready.body.value;
-  const outcome = sit({ body, ...asked }, ready.bench(body, asked.pose, schoolById(asked.schoolId), cellMm));
+  const outcome = sit({ body, ...asked }, ready.bench(body, asked.pose, asked.school, cellMm));
   if (!outcome.ok) return outcome;
   return done(plain(ready, body, asked, outcome.value));
 }
@@ -108,7 +109,7 @@ function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitt
     gait,
     offTheBackShare,
     laid,
-    verdicts: schoolsFrom(asked.schoolId).map((school) => judgeSitting(judged, school, ready.errorsOf(body, asked.saddle, school))),
+    verdicts: schoolsFrom(asked.school).map((school) => judgeSitting(judged, school, ready.errorsOf(body, asked.saddle, school))),
   };
 }
 
@@ -129,7 +130,7 @@ export function* riddenPictureOf(
 ): Generator<RiddenProgress, Outcome<RiddenPicture>> {
   if (!ready.body.ok) return ready.body;
   const body = ready.body.value;
-  const school = schoolById(asked.schoolId);
+  const { school } = asked;
   const bench = ready.bench(body, 'resting', school, CELL_MM.stride);
   const question = { body, ...asked, pose: 'resting' as const };
   const sitting = sit(question, ready.bench(body, 'resting', school));

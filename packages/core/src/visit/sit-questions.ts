@@ -1,7 +1,7 @@
 import { type Outcome } from '../problems';
 import { seededRandom } from '../random';
 import { type BySideAndZone, type DescribedSaddle } from '../saddle';
-import { type StrideGaitId, schoolById } from '../schools';
+import { type StrideGaitId } from '../schools';
 import {
   type Assessed,
   type AxisId,
@@ -70,9 +70,8 @@ const REDRAWS = 60;
 export function fitBenchOf(
   ready: ReadyBody,
   body: HorseBody,
-  { schoolId, rider, strapPullN }: Pick<SitAsked, 'schoolId' | 'rider' | 'strapPullN'>,
+  { school, rider, strapPullN }: Pick<SitAsked, 'school' | 'rider' | 'strapPullN'>,
 ): FitBench {
-  const school = schoolById(schoolId);
   return fitBench(body, school, rider, strapPullN, (saddle) => ready.errorsOf(body, saddle, school));
 }
 
@@ -119,8 +118,8 @@ export const JOBS: Jobs = {
     return yield* riddenPictureOf(ready, asked, gaits);
   },
   confidence: function* (ready, asked) {
-    const { saddle, setup, rider, strapPullN, schoolId } = asked;
-    const question = { saddle, setup, rider, strapPullN, school: schoolById(schoolId), redraws: REDRAWS, random: seededRandom(SEED) };
+    const { saddle, setup, rider, strapPullN, school } = asked;
+    const question = { saddle, setup, rider, strapPullN, school, redraws: REDRAWS, random: seededRandom(SEED) };
     return yield* sitConfidence({ input: ready.input, ...question });
   },
   rank: function* (ready, asked) {

@@ -1,5 +1,4 @@
 import { CORE_VERSION } from '../version';
-import { schoolById } from '../schools';
 import { type MissedRow, type TriedSetting } from './recorded';
 import { type SitPicture } from './sit-picture';
 
@@ -44,7 +43,7 @@ export function triedSettingOf(
 ): KeptTry {
   const { asked } = picture;
   const verdict = picture.verdicts[0]!;
-  const school = schoolById(asked.schoolId);
+  const { school } = asked;
   return {
     saddleId: saddle.id,
     saddleName: saddle.name,

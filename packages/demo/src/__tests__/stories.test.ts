@@ -1,4 +1,14 @@
-import { type SchoolId, type StrideGaitId, assess, betterOf, fitBench, naturalPlaceMm, presentSetup, ride, schoolById } from '@fulcra/core';
+import {
+  type BuiltInSchoolId,
+  type StrideGaitId,
+  assess,
+  betterOf,
+  fitBench,
+  naturalPlaceMm,
+  presentSetup,
+  ride,
+  schoolById,
+} from '@fulcra/core';
 import { DEMO_ANIMALS } from '../animals';
 import { trueBody } from '../demo-body';
 import { DEMO_SADDLES } from '../saddles';
@@ -14,7 +24,7 @@ const GAITS: StrideGaitId[] = ['walk', 'trotSitting', 'canterNear'];
 function ridden(
   animal: string,
   name: string,
-  schoolId: SchoolId,
+  schoolId: BuiltInSchoolId,
   decision: { readonly saddleId: string | null; readonly settingLabel: string | null },
 ) {
   const school = schoolById(schoolId);
@@ -57,9 +67,8 @@ describe('what the demo’s visits tell is what the engine says', () => {
 
   it('Tarn: the western saddle of the island tips and runs forward, the one whose bars were cut to him sits, stays and misses no hard stop', () => {
     const { decision, visit } = on('2026-08-20');
-    const [old, got] = ['Pack-ridge stock saddle', 'Turf-cutter stock saddle'].map((name) =>
-      ridden('Tarn', name, visit.schoolId, decision!),
-    );
+    expect(visit.schoolId).toBe('western');
+    const [old, got] = ['Pack-ridge stock saddle', 'Turf-cutter stock saddle'].map((name) => ridden('Tarn', name, 'western', decision!));
     expect([old!.assessed.sits, got!.assessed.sits]).toEqual([false, true]);
     expect(old!.assessed.stops).toContain('sits');
     expect(got!.assessed.stops).toEqual([]);

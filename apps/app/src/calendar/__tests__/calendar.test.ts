@@ -80,6 +80,8 @@ describe('why, in words', () => {
     atOnce: false,
     others: [],
     forecast: null,
+    schoolKnown: true,
+    lapsed: [],
   } as const;
   it('says the day and the reason, that it has passed, or that it waits for nothing', () => {
     expect(dueWords(DUE, '2026-10-01')).toBe('Due 3 Nov 2026: it is young and fills out.');

@@ -1,4 +1,4 @@
-import { SCHOOLS, presentSetup, JOBS, QUICK, ReadyBody, type SitAsked, describedOf } from '@fulcra/core';
+import { SCHOOLS, schoolById, presentSetup, JOBS, QUICK, ReadyBody, type SitAsked, describedOf } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { PLAIN_RIDER } from '../../fit-room';
 
@@ -10,7 +10,7 @@ const asked: SitAsked = {
   rider: PLAIN_RIDER,
   pose: 'resting',
   strapPullN: 60,
-  schoolId: 'panel-first',
+  school: schoolById('panel-first'),
 };
 
 function picture(more: Partial<SitAsked> = {}) {
@@ -45,7 +45,7 @@ describe('what the worker answers', () => {
 
   it('ranks a part of the stock and says how far it is', () => {
     const stock = DEMO_SADDLES.slice(4, 6).map(describedOf);
-    const job = JOBS.rank(corrie, { saddles: stock, rider: PLAIN_RIDER, strapPullN: 60, schoolId: 'static-close' });
+    const job = JOBS.rank(corrie, { saddles: stock, rider: PLAIN_RIDER, strapPullN: 60, school: schoolById('static-close') });
     const first = job.next();
     expect(first.done).toBe(false);
     expect(first.value).toMatchObject({ saddle: 1, saddles: 2 });

@@ -81,8 +81,11 @@ describe('what lies on the horse when the room is opened', () => {
     thumb: { rows: 1, columns: 1, kPa: [0] },
   } as unknown as FactBody;
   const opened = (bodies: readonly FactBody[], saddles = DEMO_SADDLES) => {
-    const { page, measured } = visited({ takes, facts: [...facts, ...bodies.map((body, i) => fact(i === 0 ? 'tried' : `f${i}`, body))] });
-    return firstState(bodyInputOf(measured, page.facts), saddles, page, PLAIN_RIDER);
+    const { page, measured, school } = visited({
+      takes,
+      facts: [...facts, ...bodies.map((body, i) => fact(i === 0 ? 'tried' : `f${i}`, body))],
+    });
+    return firstState(bodyInputOf(measured, page.facts), saddles, { page, school }, PLAIN_RIDER);
   };
   const chosen: FactBody = { kind: 'chosenSetting', triedId: 'tried', note: '' };
 

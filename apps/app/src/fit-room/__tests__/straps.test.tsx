@@ -15,7 +15,14 @@ const horse = new ReadyBody(input);
 const saddle = describedOf(DEMO_SADDLES.find((s) => s.name === 'Breaker')!);
 function sat(straps: SaddleSetup['straps']): SitPicture {
   const setup = { ...presentSetup(saddle, 55), straps };
-  const outcome = QUICK.sit(horse, { saddle, setup, rider: PLAIN_RIDER, pose: 'resting', strapPullN: 60, schoolId: 'static-close' });
+  const outcome = QUICK.sit(horse, {
+    saddle,
+    setup,
+    rider: PLAIN_RIDER,
+    pose: 'resting',
+    strapPullN: 60,
+    school: schoolById('static-close'),
+  });
   if (!outcome.ok) throw new Error('no picture');
   return outcome.value;
 }

@@ -1,5 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
-import { type Compared, QUICK, ReadyBody, type SitAsked, type SitPicture, describedOf, presentSetup } from '@fulcra/core';
+import { type Compared, QUICK, ReadyBody, type SitAsked, type SitPicture, describedOf, presentSetup, schoolById } from '@fulcra/core';
 import { DEMO_ANIMALS, DEMO_SADDLES, trueBodyInput } from '@fulcra/demo';
 import { rendered } from '../../ui/__tests__/rendered';
 import { SIT_WORDS } from '../../words/criterion-words';
@@ -16,7 +16,7 @@ const asked: SitAsked = {
   rider: PLAIN_RIDER,
   pose: 'resting',
   strapPullN: 60,
-  schoolId: 'static-close',
+  school: schoolById('static-close'),
 };
 function sat(): SitPicture {
   const outcome = QUICK.sit(horse, asked);

@@ -3,7 +3,6 @@ import {
   type BackPose,
   type Sitting,
   bodyFrom,
-  schoolById,
   sit,
   sitBench,
   type TriedOnVisit,
@@ -30,7 +29,11 @@ export function choiceOf({ page }: Pick<LoadedVisit, 'page'>, saddles: readonly 
  * How the chosen setting sits on the back as it is measured now; null where it can't be laid on.
  * @param asked how the horse holds its back; null for as it held it when this was tried
  */
-export function useChosenSitting({ page, measured }: LoadedVisit, choice: Choice | null, asked: BackPose | null = null): Sitting | null {
+export function useChosenSitting(
+  { page, measured, schools }: LoadedVisit,
+  choice: Choice | null,
+  asked: BackPose | null = null,
+): Sitting | null {
   return useMemo(() => {
     if (choice === null) return null;
     const body = bodyFrom(bodyInputOf(measured, page.facts));
@@ -38,8 +41,9 @@ export function useChosenSitting({ page, measured }: LoadedVisit, choice: Choice
     const { tried, saddle } = choice;
     const { setup, rider } = tried;
     const pose = asked ?? tried.pose;
-    const { engine } = schoolById(tried.schoolId);
-    const outcome = sit({ body: body.value, saddle: describedOf(saddle), setup, rider, pose }, sitBench(body.value, pose, engine));
+    const school = schools.of(tried.schoolId);
+    if (school === null) return null;
+    const outcome = sit({ body: body.value, saddle: describedOf(saddle), setup, rider, pose }, sitBench(body.value, pose, school.engine));
     return outcome.ok ? outcome.value : null;
-  }, [measured, page.facts, choice?.tried, choice?.saddle, asked]); // eslint-disable-line react-hooks/exhaustive-deps -- a choice is these two
+  }, [measured, schools, page.facts, choice?.tried, choice?.saddle, asked]); // eslint-disable-line react-hooks/exhaustive-deps -- a choice is these two
 }

@@ -9,7 +9,6 @@ import {
   judgeFront,
   laidFront,
   neutralWidth,
-  schoolById,
   sinkOfSchool,
 } from '@fulcra/core';
 import { type LoadedVisit } from '../../visit';
@@ -20,7 +19,7 @@ import { setupLine } from '../../words/setup-words';
 
 /** What a chosen setting decides for this visit: the arch of the saddle in that setting; null where there is no front to lay it on. */
 export function decisionOfChoice(
-  { page, measured }: Pick<LoadedVisit, 'page' | 'measured'>,
+  { page, measured, schools }: Pick<LoadedVisit, 'page' | 'measured' | 'schools'>,
   saddle: Saddle,
   tried: TriedOnVisit,
 ): DecisionWrite | null {
@@ -28,7 +27,8 @@ export function decisionOfChoice(
   const body = bodyFrom(bodyInputOf(measured, page.facts));
   const described = describedOf(saddle);
   const setting = saddle.front.settings[tried.setup.width];
-  const school = schoolById(tried.schoolId);
+  const school = schools.of(tried.schoolId);
+  if (school === null) return null;
   const sink = sinkOfSchool(school, tried.setup.pad.thicknessMm);
   const laid = body.ok ? laidFront(body.value, described, tried.setup, sink) : null;
   if (front === null || setting === undefined || laid === null) return null;

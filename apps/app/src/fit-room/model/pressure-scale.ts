@@ -1,4 +1,4 @@
-import { type School, schoolById } from '@fulcra/core';
+import { type School } from '@fulcra/core';
 import { scaleThreshold } from 'd3-scale';
 
 /** Straw to plum in steps that look even; the last is past the published level of a peak. */
@@ -12,9 +12,6 @@ export function pressureSteps({ published }: Pick<School['engine'], 'published'>
   const between = (share: number): number => Math.round(mean + share * (peak - mean));
   return [Math.round(0.27 * mean), Math.round(0.55 * mean), mean, between(0.25), between(0.5), between(0.75), peak];
 }
-
-/** The steps of the school a picture was asked for. */
-export const schoolSteps = (schoolId: School['id']): readonly number[] => pressureSteps(schoolById(schoolId).engine);
 
 /** Which step a pressure belongs to: one that reaches an upper end has left its step. */
 export const pressureStepper = (steps: readonly number[]): ((kPa: number) => number) =>

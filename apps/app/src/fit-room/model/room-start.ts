@@ -3,12 +3,11 @@ import {
   type BodyInput,
   type RiderLoad,
   type SaddleSetup,
-  type SchoolId,
+  type School,
   type SitRow,
   chosenSettingOf,
   naturalPlaceMm,
   presentSetup,
-  schoolById,
   type SitPicture,
   describedOf,
   triedSettingOf,
@@ -32,8 +31,8 @@ export function riderOf(riders: readonly Rider[] | null, ids: readonly string[])
   return heavy.length === 0 ? PLAIN_RIDER : { ...PLAIN_RIDER, massKg: Math.max(...heavy) };
 }
 
-export function placeOf(input: BodyInput, saddle: Saddle, schoolId: SchoolId): number {
-  return naturalPlaceMm(input.landmarks, describedOf(saddle), schoolById(schoolId));
+export function placeOf(input: BodyInput, saddle: Saddle, school: School): number {
+  return naturalPlaceMm(input.landmarks, describedOf(saddle), school);
 }
 
 /**
@@ -43,17 +42,17 @@ export function placeOf(input: BodyInput, saddle: Saddle, schoolId: SchoolId): n
 export function firstState(
   input: BodyInput,
   saddles: readonly Saddle[],
-  { visit, decision, facts }: Pick<LoadedVisit['page'], 'visit' | 'decision' | 'facts'>,
+  { page: { decision, facts }, school }: { readonly page: Pick<LoadedVisit['page'], 'decision' | 'facts'>; readonly school: School },
   rider: RiderLoad,
 ): RoomState {
-  const { strapPullN } = schoolById(visit.schoolId).engine;
+  const { strapPullN } = school.engine;
   const tried = chosenSettingOf(facts)?.tried ?? null;
   const asChosen =
     tried && usable({ saddleId: tried.saddleId, setup: tried.setup, rider: tried.rider, pose: tried.pose, strapPullN }, saddles);
   if (asChosen !== null) return asChosen;
   const saddle = saddles.find((s) => s.id === decision?.saddleId) ?? saddles[0]!;
   const decided = saddle.front.settings.findIndex((s) => saddle.id === decision?.saddleId && s.label === decision.settingLabel);
-  const setup = presentSetup(describedOf(saddle), placeOf(input, saddle, visit.schoolId));
+  const setup = presentSetup(describedOf(saddle), placeOf(input, saddle, school));
   return {
     saddleId: saddle.id,
     setup: decided < 0 ? setup : { ...setup, width: decided },

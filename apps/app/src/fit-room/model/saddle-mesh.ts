@@ -1,6 +1,6 @@
 import { crownRadiusMm, motionOf, placed, treeDrop, underside, type SitPicture } from '@fulcra/core';
 import { BufferAttribute, BufferGeometry, Color, DoubleSide, Group, Mesh, MeshStandardMaterial, Vector3 } from 'three';
-import { PRESSURE_COLOURS, pressureStep, schoolSteps } from './pressure-scale';
+import { PRESSURE_COLOURS, pressureStep, pressureSteps } from './pressure-scale';
 
 const place = (xMm: number, yMm: number, zMm: number): Vector3 => new Vector3(xMm, zMm, -yMm);
 const LEATHER = '#7A4A2B';
@@ -55,7 +55,7 @@ function treeShell({ asked, pose }: SitPicture, liftedMm: number): Mesh {
 
 function pressureOnSkin(picture: SitPicture, heightAt: (xMm: number, yMm: number) => number): Mesh {
   const { countX, countY, stepMm, fromXMm, fromYMm } = picture.grid;
-  const steps = schoolSteps(picture.asked.schoolId);
+  const steps = pressureSteps(picture.asked.school.engine);
   const positions: number[] = [];
   const colours: number[] = [];
   const index: number[] = [];

@@ -67,20 +67,19 @@ interface OnTheHorse {
   readonly naturalPlaceMm: () => number;
 }
 
-function useOnTheHorse({ visitId, loaded: { page }, saddles }: RoomPlace, input: BodyInput, rider: FitRoom['rider']): OnTheHorse {
+function useOnTheHorse({ visitId, loaded: { page, school }, saddles }: RoomPlace, input: BodyInput, rider: FitRoom['rider']): OnTheHorse {
   const [room, setRoom] = useDraft(`room-${visitId}`, ROOM_DRAFT, EMPTY_ROOM);
   const [comparing, setComparing] = useState(false);
-  const start = useMemo(() => firstState(input, saddles, page, rider), [input, saddles, page, rider]);
+  const start = useMemo(() => firstState(input, saddles, { page, school }, rider), [input, saddles, page, school, rider]);
   const now = usable(room.now, saddles) ?? start;
   const state = comparing ? (usable(room.against, saddles) ?? now) : now;
   const saddle = saddles.find((s) => s.id === state.saddleId)!;
   const described = useMemo(() => describedOf(saddle), [saddle]);
-  const { schoolId } = page.visit;
   const put = (next: RoomState): void => setRoom(changed({ ...room, now }, next));
-  const naturalPlaceMm = (of: Saddle = saddle): number => placeOf(input, of, schoolId);
+  const naturalPlaceMm = (of: Saddle = saddle): number => placeOf(input, of, school);
   return {
     ...{ room, now, state, comparing, setComparing, saddle, described, put },
-    asked: { ...withoutSaddle(state), saddle: described, schoolId },
+    asked: { ...withoutSaddle(state), saddle: described, school },
     putSetup: (setup) => put({ ...now, setup }),
     takeSaddle: (next, setup) => put({ ...now, saddleId: next.id, setup: setup ?? presentSetup(describedOf(next), naturalPlaceMm(next)) }),
     undo: () => setRoom(undone(room)),

@@ -28,7 +28,7 @@ interface RankedByServerProps {
 
 /** The same ranking done by the server's own threads: for a slow device, or a stock of many. It derives the back from the visit's own takes. */
 export function RankedByServer({ saddles, visitId, ask, onTake, onHere }: RankedByServerProps) {
-  const asked = { visitId, schoolId: ask.schoolId, rider: ask.rider, strapPullN: ask.strapPullN };
+  const asked = { visitId, schoolId: ask.school.id, rider: ask.rider, strapPullN: ask.strapPullN };
   const query = useQuery({
     queryKey: ['ranking', asked],
     queryFn: async () => rankingSchema.parse(await api.request('POST', '/api/rankings', asked, RANKED_WITHIN_MS)),

@@ -1,5 +1,5 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type SitRow, schoolById, type SitPicture } from '@fulcra/core';
+import { type SitRow, type SitPicture } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
@@ -32,12 +32,12 @@ export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProp
           <Verdict>{row.value === null ? FIT_ROOM_PHRASES.notMeasured : valueWithError(row)}</Verdict>
           {row.verdict === 'borderline' ? <Body>{capital(borderlineWords(row))}.</Body> : null}
           <Body>
-            {schoolById(picture.asked.schoolId).name} {wantedWords(row)}.{row.outside === 0 ? '' : ` ${rowWords(row)}.`}
+            {picture.asked.school.name} {wantedWords(row)}.{row.outside === 0 ? '' : ` ${rowWords(row)}.`}
           </Body>
           {row.verdict === 'notMeasured' && row.needs.length > 0 ? <Body>{FIT_ROOM_PHRASES.itWaitsFor(needsWords(row.needs))}</Body> : null}
           <YStack gap="$xs">
             <Heading>{FIT_ROOM_PHRASES.working}</Heading>
-            <Body>{howWords(row.id, schoolById(picture.asked.schoolId))}</Body>
+            <Body>{howWords(row.id, picture.asked.school)}</Body>
             {workingLines(row.id, picture).map((line) => (
               <Small key={line}>{line}</Small>
             ))}
@@ -59,7 +59,7 @@ export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProp
               const other = v.rows.find((r) => r.id === row.id)!;
               return (
                 <Small key={v.schoolId}>
-                  {schoolById(v.schoolId).name}: {wantedWords(other)}
+                  {v.schoolName}: {wantedWords(other)}
                   {other.stops ? FIT_ROOM_PHRASES.andRefusesIt : other.outside !== 0 ? FIT_ROOM_PHRASES.andItMisses : ''}
                 </Small>
               );

@@ -1,4 +1,4 @@
-import { type RiddenPicture, type SitRow, CRITERIA, STRIDE_GAITS, schoolById } from '@fulcra/core';
+import { type RiddenPicture, type School, type SitRow, CRITERIA, STRIDE_GAITS } from '@fulcra/core';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Body, Heading, Small, Strong, Verdict } from '../../ui/text';
@@ -75,7 +75,7 @@ function Told({ fit, ridden, stale, picture }: ToldProps) {
       {told.length === 0 || stale ? null : <StridePlayer key={ridden.grid.fromXMm} fit={fit} ridden={ridden} />}
       <Heading>{STRIDE_PHRASES.pushed}</Heading>
       <Body>{pushLine(ridden.ridden)}</Body>
-      <Judged ridden={ridden} />
+      <Judged ridden={ridden} school={picture.asked.school} />
     </YStack>
   );
 }
@@ -84,10 +84,10 @@ function Told({ fit, ridden, stale, picture }: ToldProps) {
 const movedOff = (row: SitRow, levelMm: number): boolean => row.id.startsWith('creep') && (row.value ?? 0) >= levelMm;
 
 /** The criteria only strides and pushes answer, those that miss first. */
-function Judged({ ridden: { verdict } }: { readonly ridden: RiddenPicture }) {
+function Judged({ ridden: { verdict }, school }: { readonly ridden: RiddenPicture; readonly school: School }) {
   const rows = verdict.rows.filter((r) => CRITERIA[r.id].from === 'ridden' && r.value !== null && r.verdict !== 'noOpinion');
   const missing = rows.filter((r) => r.verdict !== 'good');
-  const { stays } = schoolById(verdict.schoolId).engine;
+  const { stays } = school.engine;
   return (
     <YStack gap="$xs">
       <Heading>{STRIDE_PHRASES.judged}</Heading>

@@ -1,4 +1,4 @@
-import { type RiddenPicture, type StrideGaitId, type StrideTold, schoolById } from '@fulcra/core';
+import { type RiddenPicture, type StrideGaitId, type StrideTold } from '@fulcra/core';
 import { useEffect, useState } from 'react';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';
@@ -39,7 +39,7 @@ function useStride({ live, picture, asked, loaded }: PlayerProps['fit'], ridden:
     else live.set(index === null ? null : pictureAt(picture, ridden, stride, index % count, scapula));
     return () => live.set(null);
   }, [live, picture, ridden, stride, index, hardest, count, scapula]);
-  const { strideHz } = schoolById(asked.schoolId).engine.strides[stride.gait];
+  const { strideHz } = asked.school.engine.strides[stride.gait];
   useEffect(() => {
     if (!playing) return;
     const timer = setInterval(() => setIndex((at) => ((at ?? -1) + 1) % count), (1000 * SLOWED) / (strideHz * 24));
@@ -77,12 +77,7 @@ export function StridePlayer({ fit, ridden }: PlayerProps) {
         options={told.map((s) => ({ value: s.gait, label: GAIT_NAMES[s.gait] }))}
         onChange={setGait}
       />
-      <Strip
-        stride={stride}
-        shown={index === null ? null : index % count}
-        most={schoolById(asked.schoolId).rules.peakRatio.most}
-        onPick={go}
-      />
+      <Strip stride={stride} shown={index === null ? null : index % count} most={asked.school.rules.peakRatio.most} onPick={go} />
       <XStack gap="$s" alignItems="center" flexWrap="wrap">
         {still ? (
           <Button tight label={STRIDE_PHRASES.onward} onPress={() => go(((index ?? -1) + 1) % count)} />

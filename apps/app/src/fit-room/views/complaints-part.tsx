@@ -1,6 +1,7 @@
-import { type ComplaintAnswer, type Ridden, type SitVerdict, complaintAnswer, factsOfKind } from '@fulcra/core';
-import { YStack } from 'tamagui';
+import { type ComplaintAnswer, type Ridden, type SitVerdict, complaintAnswer, complaintsOf } from '@fulcra/core';
+import { XStack, YStack } from 'tamagui';
 import { type LoadedVisit } from '../../visit';
+import { Button } from '../../ui/button';
 import { Body, Heading, Small, Strong } from '../../ui/text';
 import { complaintHeadline, complaintParagraph, firstLines } from '../../words/complaint-words';
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
@@ -13,20 +14,35 @@ export interface ComplaintsPartProps {
 }
 
 /** What the owner came with, answered by the saddle that lies there; nothing where nobody complained. */
-export function ComplaintsPart({ loaded: { page, measured }, verdict, ridden }: ComplaintsPartProps) {
-  const complaints = factsOfKind(page.facts, 'complaint');
+export function ComplaintsPart({ loaded: { page, measured, note }, verdict, ridden }: ComplaintsPartProps) {
+  const complaints = complaintsOf(page.facts);
   if (complaints.length === 0) return null;
   return (
     <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
       <Heading>{FIT_ROOM_PHRASES.whatWasComplained}</Heading>
-      {complaints.map(({ id, complaint, side }) => (
-        <Answer key={id} answer={complaintAnswer({ complaint, side, verdict, ridden, forecasts: measured.forecast })} />
-      ))}
+      {complaints.map(({ id, complaint, side, answer: said }) => {
+        const answer = complaintAnswer({ complaint, side, verdict, ridden, forecasts: measured.forecast });
+        return (
+          <Answer
+            key={id}
+            answer={answer}
+            said={said === answer.state}
+            onSay={() => void note({ kind: 'complaintAnswered', complaint, answer: answer.state }, FIT_ROOM_PHRASES.answerSaved)}
+          />
+        );
+      })}
     </YStack>
   );
 }
 
-function Answer({ answer }: { readonly answer: ComplaintAnswer }) {
+interface AnswerProps {
+  readonly answer: ComplaintAnswer;
+  /** The report says so. */
+  readonly said: boolean;
+  readonly onSay: () => void;
+}
+
+function Answer({ answer, said, onSay }: AnswerProps) {
   return (
     <YStack gap="$xs">
       <Strong>{complaintHeadline(answer)}</Strong>
@@ -34,6 +50,13 @@ function Answer({ answer }: { readonly answer: ComplaintAnswer }) {
       {firstLines(answer).map((line, i) => (
         <Small key={line}>{i === 0 ? FIT_ROOM_PHRASES.first(line) : line}</Small>
       ))}
+      {said ? (
+        <Small>{FIT_ROOM_PHRASES.answerInReport}</Small>
+      ) : (
+        <XStack>
+          <Button kind="quiet" tight label={FIT_ROOM_PHRASES.putInReport} onPress={onSay} />
+        </XStack>
+      )}
     </YStack>
   );
 }

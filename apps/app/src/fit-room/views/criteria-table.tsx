@@ -1,5 +1,5 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type BuiltInSchoolId, type SchoolId, type SitRow, isOwnSchool, schoolById, type SitPicture } from '@fulcra/core';
+import { type BuiltInSchoolId, type SitRow, type SitVerdict, isOwnSchool, type SitPicture } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
@@ -30,8 +30,8 @@ export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
   const good = sorted.length - sorted.filter((r) => r.verdict !== 'good').length;
   return (
     <YStack>
-      <Heading>{FIT_ROOM_PHRASES.criterionByCriterion(schoolById(mine!.schoolId).name)}</Heading>
-      <Small>{FIT_ROOM_PHRASES.scoreOf100(mine!.score.toFixed(0), others.map((o) => initials(o.schoolId)).join(', '))}</Small>
+      <Heading>{FIT_ROOM_PHRASES.criterionByCriterion(mine!.schoolName)}</Heading>
+      <Small>{FIT_ROOM_PHRASES.scoreOf100(mine!.score.toFixed(0), others.map(initials).join(', '))}</Small>
       <StandsOnLine of={mine!.standsOn} />
       {shownRows.map((row) => (
         <Row
@@ -60,7 +60,8 @@ const INITIALS: Readonly<Record<BuiltInSchoolId, string>> = {
   'panel-first': 'PF',
   western: 'W',
 };
-const initials = (id: SchoolId): string => (isOwnSchool(id) ? schoolById(id).name : `${INITIALS[id]} ${schoolById(id).name.toLowerCase()}`);
+const initials = ({ schoolId, schoolName }: SitVerdict): string =>
+  isOwnSchool(schoolId) ? schoolName : `${INITIALS[schoolId]} ${schoolName.toLowerCase()}`;
 
 interface RowProps {
   readonly row: SitRow;
@@ -140,9 +141,7 @@ function OtherSchools({ picture }: { readonly picture: SitPicture }) {
                     .join(', '),
                 );
         return (
-          <Body key={verdict.schoolId}>
-            {FIT_ROOM_PHRASES.score3(MARK[tone], schoolById(verdict.schoolId).name, said, verdict.score.toFixed(0))}
-          </Body>
+          <Body key={verdict.schoolId}>{FIT_ROOM_PHRASES.score3(MARK[tone], verdict.schoolName, said, verdict.score.toFixed(0))}</Body>
         );
       })}
     </YStack>

@@ -1,6 +1,6 @@
 import { type SitPicture } from '@fulcra/core';
 import { useEffect, useRef } from 'react';
-import { pressureImage, rgbOf, schoolSteps } from '../model/pressure-scale';
+import { pressureImage, pressureSteps, rgbOf } from '../model/pressure-scale';
 
 /** Left in the browser's own trace each time a map is drawn: what `npm run bench` counts. */
 const DRAWN = 'pressure-map';
@@ -24,7 +24,13 @@ export function PressureMap({
   useEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!context) return;
-    const pixels = pressureImage(picture.grid, picture.pressureKPa, picture.overlapMm, rgbOf(gap), schoolSteps(picture.asked.schoolId));
+    const pixels = pressureImage(
+      picture.grid,
+      picture.pressureKPa,
+      picture.overlapMm,
+      rgbOf(gap),
+      pressureSteps(picture.asked.school.engine),
+    );
     context.putImageData(new ImageData(pixels as Uint8ClampedArray<ArrayBuffer>, countX, countY), 0, 0);
     performance.mark(DRAWN);
     performance.clearMarks(DRAWN);

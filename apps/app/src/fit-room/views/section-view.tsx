@@ -21,7 +21,7 @@ import { ValuePeg } from '../../drawings/value-peg';
 import { DRAWING_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
 import { fingersWords } from '../../words/measure-words';
-import { PRESSURE_COLOURS, pressureStepper, schoolSteps } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureStepper, pressureSteps } from '../model/pressure-scale';
 import { type RoomViewProps } from './top-view';
 
 const REACH = { halfWidthMm: 168, aboveMm: 78, belowMm: 168 } as const;
@@ -76,7 +76,7 @@ function Skin({ body, scale, palette }: Layer & { readonly body: Record<NearOff,
 
 /** Panels and tree, and what presses where: as high as it presses. */
 function SaddleAcross({ cut, picture, scale, palette }: Layer & { readonly cut: Cut; readonly picture: SitPicture }) {
-  const stepOf = pressureStepper(schoolSteps(picture.asked.schoolId));
+  const stepOf = pressureStepper(pressureSteps(picture.asked.school.engine));
   const barPx = 5 * scale.pxPerMm;
   return (
     <G>

@@ -1,6 +1,6 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { trueScale } from '../../drawings/true-scale';
-import { type SitRow, schoolById, surfaceHeightMm, type SitPicture } from '@fulcra/core';
+import { type SitRow, surfaceHeightMm, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { DRAWING_FONT, type Palette } from '../../ui/tokens';
 import { usePalette } from '../../ui/use-palette';
@@ -63,7 +63,7 @@ interface OnTree {
 /** Each strap from its anchor toward the groove, as far down as is drawn. */
 function Straps({ picture, tree, plane: { x, y, footMm }, strong }: OnTree & { readonly strong: boolean }) {
   const { leather } = usePalette();
-  const { girthBuckle } = schoolById(picture.asked.schoolId).engine;
+  const { girthBuckle } = picture.asked.school.engine;
   return picture.pulls.map((pull) => {
     const hangsMm = girthBuckle.belowMm - pull.belowMm;
     const anchor = onTree(tree, pull.xMm) - pull.belowMm;

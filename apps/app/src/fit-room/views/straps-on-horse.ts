@@ -1,4 +1,4 @@
-import { type Landmarks, type SitPicture, type StrapPull, schoolById } from '@fulcra/core';
+import { type Landmarks, type SitPicture, type StrapPull } from '@fulcra/core';
 import { type HorseForm, formed } from '../../drawings/horse/form';
 import { ANATOMY, type AnatomyId } from '../../drawings/horse/outline';
 import { type PointXz, onTree } from './side-plane';
@@ -54,7 +54,7 @@ export interface DrawnStrap {
 
 /** Each strap from the saddle to its buckle, mm, as the engine pulls it. */
 export function strapsOf(picture: SitPicture, tree: readonly PointXz[]): DrawnStrap[] {
-  const { girthBuckle, strapV } = schoolById(picture.asked.schoolId).engine;
+  const { girthBuckle, strapV } = picture.asked.school.engine;
   return picture.pulls.map((pull) => {
     const plumbMm = picture.asked.setup.placeMm + pull.strap.xMm;
     const crown = onTree(tree, plumbMm);

@@ -1,5 +1,5 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type BackSurface, type Landmarks, type SitRow, schoolById, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
+import { type BackSurface, type Landmarks, type SitRow, SIDES, seatAtMm, type SitPicture } from '@fulcra/core';
 import Svg, { Circle, G, Line, Path, Text as SvgText } from 'react-native-svg';
 import { YStack } from 'tamagui';
 import { HaloText } from '../../drawings/halo-text';
@@ -77,7 +77,7 @@ export function TopView({ widthPx, frame, landmarks, picture, atMm, shown }: Roo
         <Name x={widthPx / 2} y={15} text={FIT_ROOM_PHRASES.offO} colour={palette.off} paper={palette.sheet} />
         <Name x={widthPx / 2} y={heightPx - 4} text={FIT_ROOM_PHRASES.nNear} colour={palette.near} paper={palette.sheet} />
         <Name x={widthPx - 8} y={heightPx - 8} text={FIT_ROOM_PHRASES.tail} colour={palette.muted} paper={palette.sheet} end />
-        <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} engine={schoolById(picture.asked.schoolId).engine} />
+        <PressureKey widthPx={widthPx} topPx={heightPx} ink={palette.ink} engine={picture.asked.school.engine} />
       </Svg>
     </YStack>
   );

@@ -1,15 +1,16 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type TriedOnVisit, describedOf } from '@fulcra/core';
+import { SCHOOLS, type TriedOnVisit, describedOf } from '@fulcra/core';
 import { type Saddle } from '@fulcra/contract';
 import { Pressable } from 'react-native';
 import Svg, { Rect } from 'react-native-svg';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Body, Heading, Small, Strong } from '../../ui/text';
+import { useSchools } from '../../platform/use-schools';
 import { usePalette } from '../../ui/use-palette';
 import { setupLine } from '../../words/setup-words';
 import { criterionName } from '../../words/criterion-words';
-import { PRESSURE_COLOURS, pressureStep, schoolSteps } from '../model/pressure-scale';
+import { PRESSURE_COLOURS, pressureStep, pressureSteps } from '../model/pressure-scale';
 
 export interface TriedListProps {
   readonly tried: readonly TriedOnVisit[];
@@ -92,7 +93,7 @@ const THUMB_PX = { width: 96, height: 68 } as const;
 /** The small map of a tried setting, in the steps of the school it was judged by. */
 export function ThumbMap({ tried: { thumb, schoolId } }: { readonly tried: Pick<TriedOnVisit, 'thumb' | 'schoolId'> }) {
   const palette = usePalette();
-  const steps = schoolSteps(schoolId);
+  const steps = pressureSteps((useSchools().of(schoolId) ?? SCHOOLS[0]!).engine);
   const [w, h] = [THUMB_PX.width / thumb.columns, THUMB_PX.height / thumb.rows];
   return (
     <Svg width={THUMB_PX.width} height={THUMB_PX.height} aria-hidden>

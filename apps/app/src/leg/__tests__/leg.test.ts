@@ -1,5 +1,5 @@
 import { DEMO_ANIMALS, DEMO_RIDERS, DEMO_RIDER_MEASURES, DEMO_SADDLES } from '@fulcra/demo';
-import { FOOT, PLAIN_BARREL, bodyInputOf, halfBreadthAt, legOf, legOnLeather } from '@fulcra/core';
+import { FOOT, PLAIN_BARREL, bodyInputOf, halfBreadthAt, legOf, legOnLeather, schoolById } from '@fulcra/core';
 import { knownRider } from '../../riders/use-rider';
 import { facts, fact, takes, visited } from '../../visit/__tests__/demo-visit';
 import { groundUnder, saddleThere } from '../leg-ground';
@@ -13,7 +13,7 @@ const barrel = { kind: 'barrel' as const, circumferenceMm: 1890, breadthMm: 500,
 
 function horseWith(more: ReturnType<typeof fact>[] = []) {
   const { page, measured } = visited({ takes, facts: [...facts, ...more] });
-  return { input: bodyInputOf(measured, page.facts), facts: page.facts, schoolId: page.visit.schoolId };
+  return { input: bodyInputOf(measured, page.facts), facts: page.facts, school: schoolById('static-close') };
 }
 const TAMSIN = knownRider(DEMO_RIDERS[0]!, DEMO_RIDER_MEASURES);
 const BODY = TAMSIN.body.ok ? TAMSIN.body.value : null;
@@ -49,7 +49,7 @@ describe('what the leg hangs on', () => {
 
   it('too little measured to lay a saddle on is level', () => {
     const { page, measured } = visited();
-    const there = saddleThere({ input: bodyInputOf(measured, page.facts), facts: [], schoolId: 'static-close' }, BREAKER, LOAD);
+    const there = saddleThere({ input: bodyInputOf(measured, page.facts), facts: [], school: schoolById('static-close') }, BREAKER, LOAD);
     expect(there.saddle.settled).toBe(false);
   });
 });

@@ -34,7 +34,7 @@ const outcome = sit(
 if (!outcome.ok) throw new Error('it could not be laid on');
 const { pose } = outcome.value.settled;
 const spine = (x: number): number => surfaceHeightMm(surface.value, x, 0);
-const made = templatesOfChoice(page, measured, saddle, tried, pose, spine);
+const made = templatesOfChoice(page, measured, saddle, tried, pose, spine, 'Static close');
 
 const lines = (items: readonly Item[], style: string) => items.flatMap((i) => (i.kind === 'line' && i.style === style ? [i.points] : []));
 
@@ -60,14 +60,14 @@ describe('templates of the chosen setting', () => {
   });
 
   it('without a rest the sections stand alone', () => {
-    const alone = templatesOfChoice(page, measured, saddle, tried, null, spine);
+    const alone = templatesOfChoice(page, measured, saddle, tried, null, spine, 'Static close');
     expect(alone.every(({ template }) => lines(template.items, 'arch').length === 0)).toBe(true);
     expect(alone).toHaveLength(made.length);
   });
 
   it('of a visit without sections there are none', () => {
     const bare = visited();
-    expect(templatesOfChoice(bare.page, bare.measured, saddle, tried, pose, spine)).toEqual([]);
+    expect(templatesOfChoice(bare.page, bare.measured, saddle, tried, pose, spine, 'Static close')).toEqual([]);
   });
 
   it('each fits on paper with its own two bars', () => {

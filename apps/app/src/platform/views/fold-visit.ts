@@ -1,5 +1,5 @@
 import { type Decision, type VisitPage, type Write, type WriteOf } from '@fulcra/contract';
-import { standingDecision } from '@fulcra/core';
+import { NOTHING_IN_USE, standingDecision } from '@fulcra/core';
 import { type FoldContext } from './fold-context';
 import { fieldsOf } from './fold-records';
 
@@ -17,7 +17,9 @@ const allDecided = ({ decision, superseded }: Decided): Decision[] => [...supers
 /** What stands, and what it superseded, once one more is decided, where the visit's facts aren't at hand: a width never supersedes a setting. */
 export function foldDecision<T extends Decided>(of: T, write: WriteOf<'decision'>, fitter: string): T {
   if (allDecided(of).some((d) => d.id === write.decisionId)) return of;
-  const made = { id: write.decisionId, visitId: write.visitId, fitter, ...write.body };
+  // the server counts on: until it has, what is decided here comes after everything known
+  const order = Math.max(0, ...allDecided(of).map((d) => d.order)) + 1;
+  const made = { id: write.decisionId, visitId: write.visitId, fitter, order, ...write.body };
   if (of.decision?.triedId != null && made.triedId == null) return { ...of, superseded: [...of.superseded, made] };
   return { ...of, decision: made, superseded: allDecided(of) };
 }
@@ -64,7 +66,7 @@ function overVisit(page: VisitPage | null, write: Write, { person, horseKnown }:
     const horse = page?.horse ?? horseKnown(write.body.horseId);
     if (horse === null) return page;
     const visit = { id: write.visitId, fitter: page?.visit.fitter ?? person, ...fieldsOf(write) };
-    const empty = { takes: [], facts: [], photos: [], earlier: [], decision: null, superseded: [] };
+    const empty = { takes: [], facts: [], photos: [], earlier: [], decision: null, superseded: [], cameIn: NOTHING_IN_USE, feltBefore: [] };
     return page === null ? { visit, horse, ...empty } : { ...page, visit, horse };
   }
   return page === null ? null : foldIntoPage(page, write, person);

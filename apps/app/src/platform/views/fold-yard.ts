@@ -1,5 +1,5 @@
 import { type HorseSummary, type Write, type WriteOf, type YardPage } from '@fulcra/contract';
-import { outlineOf } from '@fulcra/core';
+import { NOTHING_IN_USE, outlineOf } from '@fulcra/core';
 import { fieldsOf } from './fold-records';
 
 /** Lines of the yard once some horses, visits or decisions are written; a new horse comes last. */
@@ -9,14 +9,23 @@ export const foldHorses = (list: readonly HorseSummary[], writes: readonly Write
 function overHorses(list: HorseSummary[], write: Write): HorseSummary[] {
   if (write.kind === 'horse') {
     const horse = { id: write.horseId, ...fieldsOf(write) };
-    if (!list.some((s) => s.horse.id === horse.id)) return [...list, { horse, lastVisitOn: null, openVisitId: null, outline: [] }];
+    if (!list.some((s) => s.horse.id === horse.id)) return [...list, { horse, ...NEVER_VISITED }];
     return list.map((s) => (s.horse.id === horse.id ? { ...s, horse } : s));
   }
   if (write.kind === 'visit') return list.map((s) => (s.horse.id === write.body.horseId ? withVisit(s, write) : s));
   if (write.kind === 'decision') {
-    return list.map((s) => (s.openVisitId === write.visitId ? { ...s, outline: outlineOf(write.body.section) } : s));
+    return list.map((s) => (s.openVisitId === write.visitId ? withDecision(s, write) : s));
   }
   return list;
+}
+
+/** A horse as it stands before its first visit. */
+export const NEVER_VISITED: Omit<HorseSummary, 'horse'> = { lastVisitOn: null, openVisitId: null, inUse: NOTHING_IN_USE, outline: [] };
+
+function withDecision(summary: HorseSummary, { visitId, decisionId, body }: WriteOf<'decision'>): HorseSummary {
+  const { saddleId, section, decidedAt } = body;
+  const saddle = saddleId === null ? summary.inUse.saddle : { saddleId, decidedBy: decisionId, visitId, since: decidedAt.slice(0, 10) };
+  return { ...summary, outline: outlineOf(section), inUse: { ...summary.inUse, saddle } };
 }
 
 function withVisit(summary: HorseSummary, write: WriteOf<'visit'>): HorseSummary {

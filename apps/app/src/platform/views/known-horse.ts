@@ -1,6 +1,6 @@
 import { type QueryClient } from '@tanstack/react-query';
 import { type Horse, type HorseSummary, type Write } from '@fulcra/contract';
-import { foldHorses } from './fold-yard';
+import { NEVER_VISITED, foldHorses } from './fold-yard';
 import { type ViewData } from './view-folds';
 
 /** Every horse of the yard that this device has read, each once, in the order it was read. */
@@ -14,6 +14,6 @@ export function knownHorses(queries: QueryClient): HorseSummary[] {
 export function knownHorse(queries: QueryClient, writes: readonly Write[], horseId: string): Horse | null {
   const read =
     queries.getQueryData<ViewData['horse']>(['horse', horseId])?.horse ?? knownHorses(queries).find((s) => s.horse.id === horseId)?.horse;
-  const start = read === undefined ? [] : [{ horse: read, lastVisitOn: null, openVisitId: null, outline: [] }];
+  const start = read === undefined ? [] : [{ horse: read, ...NEVER_VISITED }];
   return foldHorses(start, writes).find((s) => s.horse.id === horseId)?.horse ?? null;
 }

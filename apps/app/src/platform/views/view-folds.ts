@@ -17,6 +17,7 @@ import {
   RECORDS,
   listViewOf,
 } from '@fulcra/contract';
+import { NOTHING_IN_USE } from '@fulcra/core';
 import { type FoldContext } from './fold-context';
 import { foldHistory, foldSaddlePhotos, foldTackPhotos, foldTracings } from './fold-horse';
 import { foldRecords } from './fold-records';
@@ -80,7 +81,8 @@ export async function applyWrites(queries: QueryClient, writes: readonly Write[]
 function rememberBegun(queries: QueryClient, write: Write, context: FoldContext): void {
   if (write.kind === 'horse' && queries.getQueryData(['horse', write.horseId]) === undefined) {
     const horse = context.horseKnown(write.horseId);
-    if (horse !== null && !write.body.was) queries.setQueryData<HorseHistory>(['horse', horse.id], { horse, visits: [], said: [] });
+    if (horse !== null && !write.body.was)
+      queries.setQueryData<HorseHistory>(['horse', horse.id], { horse, visits: [], said: [], inUse: NOTHING_IN_USE });
   }
   if (write.kind === 'visit' && !write.body.was && queries.getQueryData(['visit', write.visitId]) === undefined) {
     const page = foldVisit(null, [write], context);

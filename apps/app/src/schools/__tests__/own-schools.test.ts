@@ -1,8 +1,8 @@
 import { ownSchoolSchema, schoolFileSchema } from '@fulcra/contract';
-import { builtInSchool } from '@fulcra/core';
+import { schoolById } from '@fulcra/core';
 import { copyOf, fileOf, savedAgain, schoolFromFile, withSchool } from '../own-schools';
 
-const BASE = builtInSchool('western');
+const BASE = schoolById('western');
 const made = copyOf(BASE, null, 'Western, our way', 'Isla Venn');
 const changed = savedAgain(made, 'Ours', [{ path: 'engine.friction', value: 0.5 }], 'Isla Venn');
 

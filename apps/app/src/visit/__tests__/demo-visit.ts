@@ -1,5 +1,6 @@
-import { measuredVisit } from '@fulcra/core';
+import { NOTHING_IN_USE, SCHOOLS, measuredVisit, schoolById, schoolOf } from '@fulcra/core';
 import { type Fact, type FactBody, type TakeRecord, type VisitPage } from '@fulcra/contract';
+import { type KnownSchools } from '../../platform/use-schools';
 import { DEMO_ANIMALS, wholeBackFacts, wholeBackTakes } from '@fulcra/demo';
 
 export const CORRIE = DEMO_ANIMALS[6]!;
@@ -23,6 +24,9 @@ export const takes: TakeRecord[] = wholeBackTakes(CORRIE, CORRIE.back, '2026-11-
 }));
 export const facts = wholeBackFacts(CORRIE.back, '2026-11-20', 500, 900, { barrel: null, seen: '' }).map((f) => fact(f.id, f.body));
 
+/** A practice without schools of its own. */
+const BUILT_IN: KnownSchools = { all: SCHOOLS, asking: false, of: (id) => schoolOf(id, []), nameOf: (id) => schoolOf(id, [])!.name };
+
 /** A visit with Corrie, nothing measured unless it is given. */
 export function visited(change: Partial<VisitPage> = {}) {
   const page: VisitPage = {
@@ -44,7 +48,9 @@ export function visited(change: Partial<VisitPage> = {}) {
     earlier: [],
     decision: null,
     superseded: [],
+    cameIn: NOTHING_IN_USE,
+    feltBefore: [],
     ...change,
   };
-  return { page, measured: measuredVisit(page) };
+  return { page, measured: measuredVisit(page), school: schoolById('static-close'), schools: BUILT_IN };
 }

@@ -10,6 +10,7 @@ import { PLAIN_RIDER } from '../../fit-room';
 const rowOf = (id: (typeof CRITERION_IDS)[number], value: number | null) => sitRow(id, value, schoolById('static-close').rules[id]);
 const verdict = (...rows: ReturnType<typeof rowOf>[]): SitVerdict => ({
   schoolId: 'static-close',
+  schoolName: 'Static close',
   rows,
   stops: rows.filter((r) => r.stops),
   worst: rows.filter((r) => r.costs > 0),
@@ -66,7 +67,7 @@ describe('the working of a number', () => {
     rider: PLAIN_RIDER,
     pose: 'resting',
     strapPullN: 60,
-    schoolId: 'static-close',
+    school: schoolById('static-close'),
   });
 
   it.each(CRITERION_IDS)('%s shows figures and never a hole', (id) => {

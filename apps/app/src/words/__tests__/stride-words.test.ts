@@ -1,4 +1,4 @@
-import { type Ridden, type SitPicture, type StrideTold } from '@fulcra/core';
+import { type Ridden, type SitPicture, type StrideTold, schoolById } from '@fulcra/core';
 import { motionHeadline, pushLine, reinsLine, strideLine } from '../stride-words';
 
 const told = (change: Partial<StrideTold> = {}): StrideTold => ({
@@ -22,7 +22,7 @@ const ridden = (...strides: StrideTold[]): Ridden => ({
   strides: Object.fromEntries(strides.map((s) => [s.gait, s])),
 });
 const picture = (peakKPa: number): SitPicture =>
-  ({ state: 'settled', measures: { peakKPa }, exact: { peakKPa: 10 }, asked: { schoolId: 'static-close' } }) as SitPicture;
+  ({ state: 'settled', measures: { peakKPa }, exact: { peakKPa: 10 }, asked: { school: schoolById('static-close') } }) as SitPicture;
 
 describe('a gait in a line', () => {
   it('says whether it stays, how hard, how close, and what it uses of its hold', () => {

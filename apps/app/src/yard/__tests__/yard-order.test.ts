@@ -14,9 +14,12 @@ const horse = (name: string, lastVisitOn: string | null = null, openVisitId: str
     ownerId: null,
     payerId: null,
     yardId: null,
+    ridesIn: null,
+    gone: null,
   },
   lastVisitOn,
   openVisitId,
+  inUse: { saddle: null, leathers: [] },
   outline: [],
 });
 const YARD = [horse('Zoë', '2026-01-01'), horse('Ash', '2026-05-05'), horse('Marl', null, 'v')];

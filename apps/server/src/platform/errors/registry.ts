@@ -60,6 +60,16 @@ export const ERRORS = {
     message: 'The saddle of this visit, or its leathers, are noted as unsafe, so the visit cannot be called good to ride.',
     remedy: 'Have them mended and checked, note that where they are kept, or choose others.',
   },
+  TREE_AFTER_FALL: {
+    status: 409,
+    message: 'The horse fell, and no walk that knows of it has looked at the tree of its saddle.',
+    remedy: 'Look at the whole tree of that saddle and save the walk; then say it again.',
+  },
+  NOTHING_DONE: {
+    status: 409,
+    message: 'Nothing was measured, felt or decided at this visit.',
+    remedy: 'Measure, feel or decide something, or let a named person say why the horse may be ridden all the same.',
+  },
   ORDER_STEP_REFUSED: {
     status: 422,
     message: 'An order goes from one state to the next, in the name of whoever says so.',
@@ -86,6 +96,11 @@ export const ERRORS = {
     status: 409,
     message: 'An unsafe finding is not withdrawn.',
     remedy: 'Whoever mended it, or found it noted by mistake, says so by name and with what was done; both stay on record.',
+  },
+  TACK_FALL_UNKNOWN: {
+    status: 422,
+    message: 'This walk names a fall that is not one of this saddle.',
+    remedy: 'Open the saddle again and walk it round from what is held there.',
   },
   TACK_MENDING_UNKNOWN: {
     status: 422,
@@ -147,6 +162,11 @@ export const ERRORS = {
     remedy: 'Put away photos that show nothing any more, or ask whoever runs the server for more room; this one waits on its device.',
   },
   TAKES_FULL: { status: 409, message: 'This station already has five takes.', remedy: 'Withdraw one first.' },
+  SCHOOL_UNKNOWN: {
+    status: 422,
+    message: 'This practice has no such school, or its numbers cannot be read.',
+    remedy: 'Choose another school for this visit.',
+  },
   SADDLE_UNKNOWN: {
     status: 422,
     message: 'That saddle is not in this practice’s stock.',

@@ -1,7 +1,7 @@
 import { type Section, sectionFromPoints } from '../../back';
 import { point } from '../../geometry';
 import { CROWN_RADIUS_MM } from '../../saddle';
-import { SCHOOLS, schoolById } from '../../schools';
+import { SCHOOLS, schoolById, schoolOf } from '../../schools';
 import { layArch, prepareSection } from '../arch-on-section';
 import { judgeFront } from '../verdict';
 import { judgeWithNeighbours } from '../neighbours';
@@ -70,7 +70,7 @@ describe('the verdict on a front', () => {
   });
 
   it.each(SCHOOLS.map((s) => s.id))('%s: under the arch it wants, narrower and wider are both worse', (id) => {
-    const school = schoolById(id);
+    const school = schoolOf(id, [])!;
     const deg = 92 + school.front.widthsOver * school.front.widthStepDeg;
     const trio = judgeWithNeighbours(prepareSection(made), arch(deg), PADDING, school, 50)!;
     const miss = (j: typeof trio.narrower) => Math.abs(j!.verdict.deviationMm);

@@ -45,6 +45,13 @@ describe('a complaint is answered', () => {
     expect(firsts(found)).toEqual(['adjust']);
   });
 
+  it('numbers that point to it are open, not found, where not one gait shows it', () => {
+    expect(answer('slidesForward', { pulls: [{ leanDeg: 14 }] }, { ridden: STAYS }).state).toBe('open');
+    expect(answer('slidesForward', { pulls: [{ leanDeg: 14 }] }).state).toBe('found');
+    const back = ridden(stride('walk', 'works', 'tail', 1.4));
+    expect(answer('slidesForward', { pulls: [{ leanDeg: 14 }] }, { ridden: back }).state).toBe('open');
+  });
+
   it('a strap that leans the other way is no reason', () =>
     expect(answer('slidesForward', { pulls: [{ leanDeg: -14 }] }, { ridden: STAYS }).state).toBe('notFound'));
   it('nor one within the error of the hand', () => {

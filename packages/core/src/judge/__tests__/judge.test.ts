@@ -1,4 +1,4 @@
-import { type CriterionId, type SchoolId, CRITERIA, CRITERION_IDS, SCHOOLS, schoolById } from '../../schools';
+import { type CriterionId, type SchoolId, CRITERIA, CRITERION_IDS, SCHOOLS, schoolOf } from '../../schools';
 import { fixedAt, presentSetup } from '../../saddle';
 import { horse, saddleFor, sitOn } from '../../sit/__tests__/invented-horses';
 import { type HorseBody } from '../../sit/body';
@@ -11,7 +11,7 @@ function judged(body: HorseBody, schoolId: SchoolId, saddle = saddleFor(90), pla
   if (!outcome.ok) throw new Error(JSON.stringify(outcome.problems));
   return judgeSitting(
     { body, saddle, setup, sitting: outcome.value, laid: laidFront(body, saddle, setup), ridden: null },
-    schoolById(schoolId),
+    schoolOf(schoolId, [])!,
   );
 }
 const row = (verdict: ReturnType<typeof judged>, id: CriterionId) => verdict.rows.find((r) => r.id === id)!;

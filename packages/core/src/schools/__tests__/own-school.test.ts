@@ -4,18 +4,16 @@ import {
   type SchoolChange,
   SCHOOLS,
   allSchools,
-  builtInSchool,
   changeProblems,
   changedAt,
   differences,
-  isKnownSchool,
-  knowSchools,
   schoolById,
+  schoolOf,
   schoolFields,
   schoolOfOwn,
 } from '..';
 
-const BASE = builtInSchool('static-close');
+const BASE = schoolById('static-close');
 const OURS: SchoolChange[] = [
   { path: 'rules.withersOver.least', value: 40 },
   { path: 'engine.friction', value: 0.5 },
@@ -121,23 +119,23 @@ describe('an own school', () => {
   });
 });
 
-describe('schools a thread was told of', () => {
-  it('are found by their id, after the ones that come with it; what wasn’t told of is never stood in for', () => {
+describe('a practice’s own schools are values that are handed on', () => {
+  it('found by their id among those given and nowhere else: what wasn’t given is never stood in for', () => {
     const ours = own(OURS, 2);
-    expect(isKnownSchool(ours.id)).toBe(false);
-    expect(() => schoolById(ours.id)).toThrow(ours.id);
-    knowSchools([ours]);
-    expect(schoolById(ours.id).engine.friction).toBe(0.5);
+    expect(schoolOf(ours.id, [])).toBeNull();
+    expect(schoolOf(ours.id, [ours])!.engine.friction).toBe(0.5);
     expect(allSchools([ours]).map((s) => s.id)).toEqual([...SCHOOLS.map((s) => s.id), ours.id]);
-    // another practice's, told of in the same thread, aren't among them
+    // asked by another practice, right afterwards in the same thread
+    expect(schoolOf(ours.id, [own(OURS, 4)])).toBeNull();
     expect(allSchools([])).toEqual(SCHOOLS);
-    knowSchools([{ ...ours, versions: own([], 2, 2).versions }]);
-    expect(schoolById(ours.id)).toMatchObject({ version: 2, engine: { friction: 0.35 } });
+    const again = { ...ours, versions: own([], 2, 2).versions };
+    expect(schoolOf(ours.id, [again])).toMatchObject({ version: 2, engine: { friction: 0.35 } });
+    expect(schoolOf(ours.id, [ours])!.engine.friction).toBe(0.5);
   });
 
   it('one that can’t be read is left out', () => {
     const broken = own([{ path: 'rules.magic.least', value: 1 }], 3);
-    knowSchools([broken]);
-    expect(isKnownSchool(broken.id)).toBe(false);
+    expect(schoolOf(broken.id, [broken])).toBeNull();
+    expect(allSchools([broken])).toEqual(SCHOOLS);
   });
 });

@@ -1,4 +1,4 @@
-import { type CriterionId, type Need, CRITERIA, NEEDS, SCHOOLS, needsOf, schoolById, schoolReadiness } from '..';
+import { type CriterionId, type Need, CRITERIA, NEEDS, SCHOOLS, needsOf, schoolById, schoolOf, schoolReadiness } from '..';
 
 type Limits = readonly [least: number | null, most: number | null, stop: 'never' | 'least' | 'most'];
 
@@ -160,7 +160,7 @@ describe('what all schools share', () => {
       ['panel-first', 'Panel first'],
       ['western', 'Western'],
     ]);
-    for (const school of SCHOOLS) expect(schoolById(school.id)).toBe(school);
+    for (const school of SCHOOLS) expect(schoolOf(school.id, [])).toBe(school);
   });
 });
 

@@ -16,7 +16,7 @@ const asked = (change: Partial<SitAsked> = {}): SitAsked => ({
   rider: RIDER,
   pose: 'resting',
   strapPullN: 40,
-  schoolId: 'static-close',
+  school: schoolById('static-close'),
   ...change,
 });
 /** Where it bears ends at a cell: half of one of the search's and half of one of the picture's. */
@@ -27,7 +27,7 @@ const HORSES = [PLAIN_HORSE, ...Array.from({ length: 3 }, () => anyHorse(random)
 describe('no two screens contradict each other', () => {
   it('a school says the same of a saddle whichever school was chosen', () => {
     for (const ready of HORSES.slice(0, 2)) {
-      const pictures = SCHOOLS.map((s) => QUICK.sit(ready, asked({ schoolId: s.id })));
+      const pictures = SCHOOLS.map((s) => QUICK.sit(ready, asked({ school: s })));
       const said = (of: (typeof pictures)[number], id: string) => (of.ok ? of.value.verdicts.find((v) => v.schoolId === id) : null);
       for (const school of SCHOOLS) for (const picture of pictures) expect(said(picture, school.id)).toEqual(said(pictures[0]!, school.id));
     }

@@ -15,7 +15,14 @@ const ready = new ReadyBody(input);
 const body = horse();
 const saddle = saddleFor(90, { curveMm: fixedAt(12) });
 const RIDER = { massKg: 70, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' } as const;
-const asked: SitAsked = { saddle, setup: presentSetup(saddle, 50), rider: RIDER, pose: 'resting', strapPullN: 60, schoolId: 'panel-first' };
+const asked: SitAsked = {
+  saddle,
+  setup: presentSetup(saddle, 50),
+  rider: RIDER,
+  pose: 'resting',
+  strapPullN: 60,
+  school: schoolById('panel-first'),
+};
 const bare = new ReadyBody({ ...input, stations: input.stations.slice(0, 1) });
 const bench = fitBench(body, schoolById('panel-first'), RIDER, 60);
 const ended = <T>(job: Generator<unknown, T>): T => {
@@ -157,9 +164,11 @@ describe('what takes a while', () => {
 
   it('a stock is ranked whole; without a horse every saddle says why not', () => {
     const stock = [saddle, { ...saddleFor(110), id: 'other' }];
-    const { ranked, refused } = ended(JOBS.rank(ready, { saddles: stock, rider: RIDER, strapPullN: 60, schoolId: 'static-close' }));
+    const { ranked, refused } = ended(
+      JOBS.rank(ready, { saddles: stock, rider: RIDER, strapPullN: 60, school: schoolById('static-close') }),
+    );
     expect([...ranked, ...refused].map((r) => r.id).sort()).toEqual(stock.map((s) => s.id).sort());
-    const none = ended(JOBS.rank(bare, { saddles: stock, rider: RIDER, strapPullN: 60, schoolId: 'static-close' }));
+    const none = ended(JOBS.rank(bare, { saddles: stock, rider: RIDER, strapPullN: 60, school: schoolById('static-close') }));
     expect(none.ranked).toEqual([]);
     expect(none.refused.map((r) => [r.id, r.problems[0]!.code])).toEqual(stock.map((s) => [s.id, 'SURFACE_TOO_FEW_STATIONS']));
   }, 60_000);
@@ -170,16 +179,16 @@ describe('what may be asked of the front alone', () => {
   const takes = [{ id: 'a', section }];
 
   it('a fit, the same each time', () => {
-    const question = { kind: 'frontFit', section, takes, schoolId: 'static-close', takenAtMm: 50 } as const;
+    const question = { kind: 'frontFit', section, takes, school: schoolById('static-close'), takenAtMm: 50 } as const;
     const fit = frontAnswerOf(question);
     expect(fit).toMatchObject({ ok: true });
     expect(frontAnswerOf(question)).toEqual(fit);
-    expect(frontAnswerOf({ ...question, schoolId: 'shoulder-line' })).not.toEqual(fit);
+    expect(frontAnswerOf({ ...question, school: schoolById('shoulder-line') })).not.toEqual(fit);
   }, 60_000);
 
   it('a stock by its fronts', () => {
     const saddles = [90, 70].map((deg, i) => ({ id: `s${i}`, front: saddleFor(deg).front }));
-    const ranked = frontAnswerOf({ kind: 'rankSaddles', section, saddles, schoolId: 'static-close', takenAtMm: 50 });
+    const ranked = frontAnswerOf({ kind: 'rankSaddles', section, saddles, school: schoolById('static-close'), takenAtMm: 50 });
     expect(ranked).toEqual(rankSaddles(prepareSection(section), saddles, schoolById('static-close'), 50));
   });
 });

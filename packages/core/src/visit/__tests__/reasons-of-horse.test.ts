@@ -1,14 +1,17 @@
 import { type VisitReason } from '../../care';
 import { type RecordedBody, type RecordedFact } from '../recorded';
+import { saddleInUse } from '../tack-in-use';
 import { type ReasonQuestion, type ReasonVisit, visitReasons } from '../reasons-of-horse';
 
 let count = 0;
 const fact = (body: RecordedBody): RecordedFact => ({ id: `f${count++}`, hand: 'A', withdrawn: false, body });
 const said = (field: string, value: string | number): RecordedFact => fact({ kind: 'intake', field: field as 'work', value });
-const visit = (facts: readonly RecordedFact[] = [], decidedSaddleId: string | null = null): ReasonVisit => ({
+let visitCount = 0;
+const visit = (facts: readonly RecordedFact[] = [], saddleId: string | null = null): ReasonVisit => ({
+  id: `v${++visitCount}`,
   on: '2026-01-10',
   facts,
-  decidedSaddleId,
+  decision: saddleId === null ? null : { id: `d${visitCount}`, saddleId },
 });
 const NONE = { near: { front: 0, middle: 0, rear: 0 }, off: { front: 0, middle: 0, rear: 0 } };
 const chosen = (change: object): RecordedFact[] => {
@@ -22,7 +25,7 @@ const chosen = (change: object): RecordedFact[] => {
   return [tried, fact({ kind: 'chosenSetting', triedId: tried.id, note: '' })];
 };
 const reasons = (visits: readonly ReasonVisit[], more: Partial<ReasonQuestion> = {}): VisitReason[] => [
-  ...visitReasons({ visits, bornYear: null, today: '2026-06-01', tackHeld: false, fell: false, ...more }),
+  ...visitReasons({ visits, bornYear: null, today: '2026-06-01', saddle: saddleInUse(visits), tackHeld: false, fell: false, ...more }),
 ];
 
 describe('what brings a horse back sooner', () => {
@@ -47,11 +50,22 @@ describe('what brings a horse back sooner', () => {
     expect(reasons([visit([], 's'), visit(chosen({}))])).toEqual([]);
   });
 
-  it('a saddle that no visit before ended with', () => {
-    expect(reasons([visit([], 'a')])).toEqual(['newSaddle']);
+  it('shims stay in use over a visit that decides nothing; filling is new only at the visit that changed it', () => {
+    const some = { ...NONE, off: { front: 0, middle: 0, rear: 2 } };
+    const more = { ...NONE, off: { front: 0, middle: 0, rear: 3 } };
+    expect(reasons([visit(chosen({ shims: some })), visit()])).toEqual(['shimsInUse']);
+    expect(reasons([visit(chosen({ shims: some })), visit([], 'other')])).toEqual(['newSaddle']);
+    expect(reasons([visit(chosen({ flock: some })), visit(chosen({ flock: some }))])).toEqual([]);
+    expect(reasons([visit(chosen({ flock: some })), visit(chosen({ flock: more }))])).toEqual(['newFlocking']);
+    expect(reasons([visit(chosen({ flock: some })), visit()])).toEqual([]);
+  });
+
+  it('another saddle than the one it had gone in; what it went in before the first decision nobody knows', () => {
+    expect(reasons([visit([], 'a')])).toEqual([]);
     expect(reasons([visit([], 'a'), visit([], 'a')])).toEqual([]);
     expect(reasons([visit([], 'a'), visit([], 'b')])).toEqual(['newSaddle']);
-    expect(reasons([visit([], 'a'), visit()])).toEqual([]);
+    expect(reasons([visit([], 'a'), visit(), visit([], 'b')])).toEqual(['newSaddle']);
+    expect(reasons([visit([], 'a'), visit([], 'b'), visit()])).toEqual([]);
   });
 
   it.each([
@@ -72,7 +86,7 @@ describe('what brings a horse back sooner', () => {
     expect(reasons([visit([said('timeOff', 'months')]), visit([said('timeOff', 'none')])])).toEqual([]);
   });
 
-  it('pain found at the last visit and not cleared; tack that is held; a fall', () => {
+  it('pain found when a hand was laid on last, and not cleared; tack that is held; a fall', () => {
     const sore = fact({
       kind: 'feel',
       spots: [{ place: 'loin', side: 'near' }],
@@ -81,7 +95,11 @@ describe('what brings a horse back sooner', () => {
       signs: [],
     });
     expect(reasons([visit([sore])])).toEqual(['pain']);
-    expect(reasons([visit([sore]), visit()])).toEqual([]);
+    expect(reasons([visit([sore]), visit()])).toEqual(['pain']);
+    const gentle = fact({ ...(sore.body as Extract<RecordedBody, { kind: 'feel' }>), reaction: 'none' });
+    expect(reasons([visit([sore]), visit([gentle])])).toEqual([]);
+    const clearance = fact({ kind: 'holdCleared', by: 'Dr', reason: 'passed', clears: [sore.id] });
+    expect(reasons([visit([sore]), visit([clearance])])).toEqual([]);
     expect(reasons([visit()], { tackHeld: true })).toEqual(['unsafeTack']);
     expect(reasons([visit()], { fell: true })).toEqual(['fall']);
   });

@@ -1,6 +1,7 @@
 import { type SoreHold } from '../../feel';
 import { type RideQuestion, RIDE_CLAUSES, againstRiding, rideResult } from '../ride-result';
-import { rideQuestionOf, saddlesOfVisit } from '../ride-of-visit';
+import { type RiddenVisit, rideQuestionOf } from '../ride-of-visit';
+import { type SaidVisit, feltBefore, rideQuestionAt, ridesOfHorse } from '../rides-of-horse';
 import { type RecordedBody, type RecordedFact } from '../recorded';
 
 const CLEAR: SoreHold = { state: 'clear', reasons: [], clearances: [] };
@@ -22,7 +23,12 @@ const QUESTION: RideQuestion = {
   felt: true,
   ridden: true,
   misses: [],
+  fell: false,
+  done: true,
+  saidWithout: null,
 };
+const BREAKER = { id: 'b', name: 'Breaker', why: 'unsafe' } as const;
+const FALLEN = { ...BREAKER, why: 'fall' } as const;
 const ON = { refusedSetting: true };
 const BY = { triedId: 't', by: 'Isla Venn', reason: 'ridden and watched' };
 const REFUSED = { saddleName: 'Breaker', stops: 2 };
@@ -37,6 +43,9 @@ describe('what good to ride is said without', () => {
     expect(caveats({ felt: false, ridden: false, said: null })).toEqual([]);
     expect(caveats({ felt: false, said: 'notGoodToRide' })).toEqual([]);
     expect(caveats({ felt: false, hold: HELD })).toEqual([]);
+    const saidWithout = { by: 'Isla', reason: 'seen' };
+    expect(caveats({ done: false, saidWithout })).toEqual([{ code: 'NOTHING_DONE', ...saidWithout }]);
+    expect(caveats({ done: true, saidWithout })).toEqual([]);
   });
 });
 
@@ -47,13 +56,17 @@ describe('whether the horse may be ridden', () => {
     ['said not', { said: 'notGoodToRide', hold: HELD }, 'notGoodToRide', []],
     ['sore', { hold: HELD }, 'notGoodToRide', ['SORE_HOLD']],
     ['sore and cleared', { hold: { ...HELD, state: 'cleared' } }, 'goodToRide', []],
-    ['unsafe tack', { heldTack: ['Breaker'] }, 'notGoodToRide', ['TACK_UNSAFE']],
-    ['sore and unsafe', { hold: HELD, heldTack: ['Breaker'] }, 'notGoodToRide', ['SORE_HOLD', 'TACK_UNSAFE']],
+    ['unsafe tack', { heldTack: [BREAKER] }, 'notGoodToRide', ['TACK_UNSAFE']],
+    ['sore and unsafe', { hold: HELD, heldTack: [BREAKER] }, 'notGoodToRide', ['SORE_HOLD', 'TACK_UNSAFE']],
+    ['a fall in a known saddle', { heldTack: [FALLEN] }, 'notGoodToRide', ['TREE_AFTER_FALL']],
+    ['a fall in no known saddle', { fell: true }, 'notGoodToRide', ['FELL']],
+    ['nothing done', { done: false }, 'notGoodToRide', ['NOTHING_DONE']],
+    ['nothing done, and a reason by name', { done: false, saidWithout: { by: 'Isla', reason: 'seen' } }, 'goodToRide', []],
     ['a refused setting', { chosen: REFUSED }, 'notGoodToRide', ['SETTING_REFUSED']],
     ['a setting that isn’t refused', { chosen: { ...REFUSED, stops: 0 } }, 'goodToRide', []],
     ['a refused setting that somebody stands for', { chosen: REFUSED, overruled: BY }, 'goodToRide', []],
     ['sore, whoever stands for the setting', { hold: HELD, chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['SORE_HOLD']],
-    ['unsafe, whoever stands for the setting', { heldTack: ['Breaker'], chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['TACK_UNSAFE']],
+    ['unsafe, whoever stands for the setting', { heldTack: [BREAKER], chosen: REFUSED, overruled: BY }, 'notGoodToRide', ['TACK_UNSAFE']],
   ] as const)('%s', (_, change, stands, codes) => {
     const result = rideResult({ ...QUESTION, ...(change as Partial<RideQuestion>) }, ON);
     expect(result.stands).toBe(stands);
@@ -73,7 +86,7 @@ describe('whether the horse may be ridden', () => {
   it('what would take it back is told before it is said', () => {
     const { said: _, ...rest } = QUESTION;
     expect(againstRiding(rest)).toEqual([]);
-    expect(againstRiding({ ...rest, heldTack: ['Breaker'] })).toEqual([{ code: 'TACK_UNSAFE', name: 'Breaker' }]);
+    expect(againstRiding({ ...rest, heldTack: [BREAKER] })).toEqual([{ code: 'TACK_UNSAFE', name: 'Breaker' }]);
   });
 });
 
@@ -103,76 +116,101 @@ const chosen = (triedId: string, withdrawn = false): RecordedFact => fact({ kind
 const overruled = (triedId: string, withdrawn = false): RecordedFact =>
   fact({ kind: 'refusalOverruled', triedId, by: 'Isla', reason: 'seen' }, withdrawn);
 
+const HELD_TACK = [
+  { id: 'a', name: 'A', why: 'unsafe' },
+  { id: 'b', name: 'B', why: 'fall' },
+] as const;
+const of = (facts: readonly RecordedFact[], more: Partial<RiddenVisit> = {}) =>
+  rideQuestionOf({ facts, measured: true, decided: false, inUse: new Set(), fell: false, feltBefore: [], ...more }, HELD_TACK);
+const felt = (reaction: 'none' | 'guard', id?: string): RecordedFact =>
+  fact({ kind: 'feel', spots: [{ place: 'loin', side: 'near' }], pass: 'light', reaction, signs: [] }, false, id);
+const cleared = (...clears: string[]): RecordedFact => fact({ kind: 'holdCleared', by: 'Dr', reason: 'passed', clears });
+
 describe('what of a visit bears on it', () => {
-  const saddles = [
-    { id: 'b', name: 'B' },
-    { id: 'c', name: 'C' },
-  ];
-  const beside = [
-    { id: 'p', name: 'Kept', saddleId: null },
-    { id: 'q', name: 'On A', saddleId: 'a' },
-    { id: 'r', name: 'Elsewhere', saddleId: 'b' },
-  ];
-  const HELD_TACK = { saddles, beside };
-  const holes = (leatherId: string): RecordedFact =>
-    fact({
-      kind: 'leatherHoles',
-      riderId: 'x',
-      leatherId,
-      saddleId: null,
-      coreVersion: '1',
-      lines: [{ purpose: 'general', hangMm: 700, near: 5, off: 5 }],
-    });
-  it('the leathers that hang on its saddle, and those whose holes were kept last', () => {
-    const named = (facts: RecordedFact[]) => rideQuestionOf(facts, 'a', HELD_TACK).heldTack;
-    expect(named([])).toEqual(['On A']);
-    expect(named([holes('p')])).toEqual(['Kept', 'On A']);
-    expect(named([holes('p'), holes('r')])).toEqual(['On A', 'Elsewhere']);
-    expect(againstRiding(rideQuestionOf([holes('p')], null, HELD_TACK))).toEqual([{ code: 'TACK_UNSAFE', name: 'Kept' }]);
+  it('held tack among what the horse is ridden in, and no other', () => {
+    expect(of([], { inUse: new Set(['a', 'x']) }).heldTack.map((h) => h.name)).toEqual(['A']);
+    expect(of([], { inUse: new Set(['b', 'a']) }).heldTack).toHaveLength(2);
+    expect(of([]).heldTack).toEqual([]);
   });
 
-  it('the saddle chosen last; the one decided on only where none is chosen', () => {
-    const facts = [tried('t1', 'a'), tried('t2', 'b'), chosen('t2'), chosen('t1')];
-    expect(rideQuestionOf(facts, 'c', HELD_TACK).heldTack).toEqual(['On A']);
-    expect(saddlesOfVisit(facts, 'c')).toEqual(['a']);
-    expect(saddlesOfVisit([], 'c')).toEqual(['c']);
-    expect(saddlesOfVisit(facts, 'a')).toEqual(['a']);
-    expect(saddlesOfVisit([], null)).toEqual([]);
+  it.each([
+    ['traced', [], { measured: true }, true],
+    ['felt', [felt('none')], { measured: false }, true],
+    ['decided', [], { measured: false, decided: true }, true],
+    ['chosen', [tried('t1', 'a'), chosen('t1')], { measured: false }, true],
+    ['tried only', [tried('t1', 'a')], { measured: false }, false],
+    ['nothing', [], { measured: false }, false],
+  ] as const)('something was done at it: %s', (_, facts, more, done) => expect(of(facts, more).done).toBe(done));
+
+  it('soreness that was found before counts where no hand was laid on at this one, until it is cleared', () => {
+    const sore = felt('guard', 'sore');
+    expect(of([], { feltBefore: [sore] }).hold.state).toBe('held');
+    expect(of([cleared('sore')], { feltBefore: [sore] }).hold.state).toBe('cleared');
+    expect(of([felt('none')], { feltBefore: [sore] }).hold.state).toBe('clear');
   });
 
-  it('a withdrawn choice counts no more: the one before it does', () => {
-    const facts = [tried('t1', 'c'), tried('t2', 'b'), chosen('t1'), chosen('t2', true)];
-    expect(rideQuestionOf(facts, null, HELD_TACK).heldTack).toEqual(['C']);
-  });
-
-  it('nothing chosen: only what was decided on bears on it', () => {
-    expect(rideQuestionOf([tried('t1', 'b', 3)], 'c', HELD_TACK)).toMatchObject({ heldTack: ['C'], chosen: null, overruled: null });
-    expect(rideQuestionOf([overruled('t1')], null, HELD_TACK)).toMatchObject({ heldTack: [], chosen: null, overruled: null });
+  it('nothing chosen: no setting bears on it', () => {
+    expect(of([tried('t1', 'b', 3)])).toMatchObject({ chosen: null, overruled: null });
+    expect(of([overruled('t1')])).toMatchObject({ chosen: null, overruled: null });
   });
 
   it('the stops of the chosen setting are counted, its other misses are not', () => {
     const some = tried('t1', 'a', 2);
     const body = some.body as Extract<RecordedBody, { kind: 'triedSetting' }>;
     const mixed = { ...some, body: { ...body, missed: [...body.missed, { id: 'roll' as const, value: 3, stops: false }] } };
-    expect(rideQuestionOf([mixed, chosen('t1')], null, HELD_TACK).chosen).toEqual({ saddleName: 'a', stops: 2 });
+    expect(of([mixed, chosen('t1')]).chosen).toEqual({ saddleName: 'a', stops: 2 });
   });
 
   it('a stop that was judged before errors were known may have been the hand’s: it doesn’t count', () => {
     const old = tried('t1', 'a', 1);
     const body = old.body as Extract<RecordedBody, { kind: 'triedSetting' }>;
     const before = { ...old, body: { ...body, missed: body.missed.map(({ id, value, stops }) => ({ id, value, stops })) } };
-    expect(rideQuestionOf([before, chosen('t1')], null, HELD_TACK).chosen).toEqual({ saddleName: 'a', stops: 0 });
+    expect(of([before, chosen('t1')]).chosen).toEqual({ saddleName: 'a', stops: 0 });
   });
 
-  it('a choice whose setting was withdrawn chooses nothing', () => {
-    const gone = { ...tried('t1', 'a', 1), withdrawn: true };
-    expect(rideQuestionOf([gone, chosen('t1')], null, HELD_TACK)).toMatchObject({ heldTack: [], chosen: null });
+  it('a choice whose setting was withdrawn chooses nothing; a withdrawn choice gives way to the one before it', () => {
+    expect(of([{ ...tried('t1', 'a', 1), withdrawn: true }, chosen('t1')]).chosen).toBeNull();
+    expect(of([tried('t1', 'c'), tried('t2', 'b'), chosen('t1'), chosen('t2', true)]).chosen?.saddleName).toBe('c');
   });
 
   it('who stands for a setting stands for that one only, and only while they do', () => {
     const base = [tried('t1', 'a', 1), chosen('t1')];
-    expect(rideQuestionOf([...base, overruled('t1')], null, HELD_TACK)).toMatchObject({ chosen: { stops: 1 }, overruled: { by: 'Isla' } });
-    expect(rideQuestionOf([...base, overruled('t2')], null, HELD_TACK).overruled).toBeNull();
-    expect(rideQuestionOf([...base, overruled('t1', true)], null, HELD_TACK).overruled).toBeNull();
+    expect(of([...base, overruled('t1')])).toMatchObject({ chosen: { stops: 1 }, overruled: { by: 'Isla' } });
+    expect(of([...base, overruled('t2')]).overruled).toBeNull();
+    expect(of([...base, overruled('t1', true)]).overruled).toBeNull();
+  });
+});
+
+describe('over a horse’s visits', () => {
+  const visit = (id: string, more: Partial<SaidVisit> = {}): SaidVisit => ({
+    ...{ id, on: '2026-01-01', facts: [], decision: null, said: 'goodToRide', measured: true },
+    ...more,
+  });
+  const horse = (visits: readonly SaidVisit[], more: object = {}) => ({ visits, riderIds: [], ridesIn: null, fell: false, ...more });
+  const tack = { held: HELD_TACK, beside: [{ id: 'girth', saddleId: 'a' }] };
+  const inA = visit('one', { decision: { id: 'd', saddleId: 'a' } });
+
+  it('each is held against what the horse was ridden in after it: an empty one too', () => {
+    const rides = ridesOfHorse(horse([visit('before'), inA, visit('empty'), visit('c', { decision: { id: 'e', saddleId: 'c' } })]), tack);
+    expect([...rides].map(([id, r]) => [id, r.stands])).toEqual([
+      ['before', 'goodToRide'],
+      ['one', 'notGoodToRide'],
+      ['empty', 'notGoodToRide'],
+      ['c', 'goodToRide'],
+    ]);
+  });
+
+  it('what a person says now, and a fall, bear on the last visit alone', () => {
+    const said = horse([inA, visit('last')], { ridesIn: { saddleId: 'c', insteadOf: 'd', by: 'Isla', on: '2026-02-01' }, fell: true });
+    expect(rideQuestionAt(said, 1, tack)).toMatchObject({ heldTack: [], fell: true });
+    expect(rideQuestionAt(said, 0, tack)).toMatchObject({ heldTack: [HELD_TACK[0]], fell: false });
+  });
+
+  it('what was felt last is looked for as far back as a hand was laid on, with what was cleared since', () => {
+    const sore = felt('guard', 'sore');
+    const all = [{ facts: [felt('guard', 'older')] }, { facts: [sore, tried('t', 'a')] }, { facts: [cleared('sore')] }, { facts: [] }];
+    expect(feltBefore(all).map((f) => f.body.kind)).toEqual(['feel', 'holdCleared']);
+    expect(feltBefore(all)[0]).toBe(sore);
+    expect(feltBefore([{ facts: [] }])).toEqual([]);
   });
 });

@@ -5,8 +5,8 @@ import { type RecordedBody, type RecordedFact } from '../recorded';
 const fact = (id: string, body: object, withdrawn = false): RecordedFact => ({ id, hand: '', withdrawn, body: body as RecordedBody });
 const tried = (id: string, withdrawn = false) => fact(id, { kind: 'triedSetting', missed: [], score: 50 }, withdrawn);
 const chosen = (triedId: string) => fact(`choice of ${triedId}`, { kind: 'chosenSetting', triedId, note: '' });
-const width = (minute: number) => ({ id: `width ${minute}`, decidedAt: `2026-11-20T10:0${minute}:00.000Z`, triedId: null });
-const setting = (minute: number, triedId: string) => ({ id: `setting ${minute}`, decidedAt: `2026-11-20T10:0${minute}:00.000Z`, triedId });
+const width = (order: number) => ({ id: `width ${order}`, order, triedId: null });
+const setting = (order: number, triedId: string) => ({ id: `setting ${order}`, order, triedId });
 const stands = (
   all: Parameters<typeof standingDecision<ReturnType<typeof width> | ReturnType<typeof setting>>>[0],
   facts: RecordedFact[],

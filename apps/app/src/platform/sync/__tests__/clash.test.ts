@@ -12,6 +12,8 @@ const was = {
   ownerId: null,
   payerId: null,
   yardId: null,
+  ridesIn: null,
+  gone: null,
 };
 const write: FieldsWrite = { kind: 'horse', horseId: 'h', body: { ...was, note: 'mine', heightMm: 1700, was } };
 const clash = { fields: ['note'], theirs: { ...was, id: 'h', note: 'theirs', kind: 'cob' } };

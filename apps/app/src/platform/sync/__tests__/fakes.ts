@@ -18,6 +18,8 @@ const horse = {
   ownerId: null,
   payerId: null,
   yardId: null,
+  ridesIn: null,
+  gone: null,
 };
 export const horseWrite = (note = '', horseId = 'h'): Write => ({ kind: 'horse', horseId, body: { ...horse, note } });
 export const visitWrite: Write = {

@@ -1,3 +1,4 @@
+import { NOTHING_IN_USE } from '@fulcra/core';
 import { QueryClient } from '@tanstack/react-query';
 import { type HorseHistory, type HorseTracings, type VisitPage, type Write, type WriteOf } from '@fulcra/contract';
 import { type FoldContext } from '../fold-context';
@@ -16,6 +17,8 @@ const fields = {
   ownerId: null,
   payerId: null,
   yardId: null,
+  ridesIn: null,
+  gone: null,
 };
 const marl = { id: 'h', ...fields };
 const body: WriteOf<'visit'>['body'] = {
@@ -53,7 +56,12 @@ describe('a horse’s history', () => {
     ride: { said: null, stands: null, takenBack: [], caveats: [], overruled: null },
     ...more,
   });
-  const history: HorseHistory = { horse: marl, visits: [seen('b', '2026-09-01'), seen('a', '2026-03-01')], said: [] };
+  const history: HorseHistory = {
+    horse: marl,
+    visits: [seen('b', '2026-09-01'), seen('a', '2026-03-01')],
+    said: [],
+    inUse: NOTHING_IN_USE,
+  };
   const fold = (...writes: Write[]) => foldHistory(history, writes, CONTEXT);
 
   it('follows a change of this horse, and of no other', () => {
@@ -143,6 +151,8 @@ describe('a visit’s page', () => {
     earlier: [],
     decision: null,
     superseded: [],
+    cameIn: NOTHING_IN_USE,
+    feltBefore: [],
   };
   const fold = (...writes: Write[]) => foldVisit(page, writes, CONTEXT)!;
 

@@ -1,3 +1,4 @@
+import { NOTHING_IN_USE } from '@fulcra/core';
 import { type HorseSummary, type Rider, type VisitPage, type Write, type YardPage, NEW_RIDER } from '@fulcra/contract';
 import { type FoldContext } from '../fold-context';
 import { foldHistory, foldSaddlePhotos, foldTracings } from '../fold-horse';
@@ -16,6 +17,8 @@ const horse = {
   ownerId: null,
   payerId: null,
   yardId: null,
+  ridesIn: null,
+  gone: null,
 };
 const addHorse: Write = { kind: 'horse', horseId: 'h', body: horse };
 const visit = {
@@ -46,7 +49,7 @@ const page = (writes: readonly Write[], start: VisitPage | null = null, context:
 describe('waiting writes laid over what the server said', () => {
   it('a horse added without signal is in the list, and its visit is under way', () => {
     expect(foldHorses([], [addHorse, startVisit])).toEqual([
-      { horse: { id: 'h', ...horse }, lastVisitOn: '2026-11-20', openVisitId: 'v', outline: [] },
+      { horse: { id: 'h', ...horse }, lastVisitOn: '2026-11-20', openVisitId: 'v', inUse: NOTHING_IN_USE, outline: [] },
     ]);
   });
 
@@ -78,7 +81,7 @@ describe('waiting writes laid over what the server said', () => {
   it('a history gains the visit, newest first', () => {
     const older = { ...visit, startedOn: '2026-01-01' };
     const writes: Write[] = [{ kind: 'visit', visitId: 'o', body: older }, startVisit];
-    const history = foldHistory({ horse: { id: 'h', ...horse }, visits: [], said: [] }, writes, CONTEXT);
+    const history = foldHistory({ horse: { id: 'h', ...horse }, visits: [], said: [], inUse: NOTHING_IN_USE }, writes, CONTEXT);
     expect(history.visits.map((v) => v.visit.id)).toEqual(['v', 'o']);
   });
 
@@ -110,7 +113,12 @@ describe('decisions laid over', () => {
     kind: 'decision',
     visitId: 'v',
     decisionId,
-    body: { includedAngleDeg, section: Array.from({ length: 90 }, (_, i) => ({ yMm: i - 45, zMm: -Math.abs(i - 45) })) } as never,
+    body: {
+      includedAngleDeg,
+      saddleId: null,
+      decidedAt: '2026-11-20T10:00:00.000Z',
+      section: Array.from({ length: 90 }, (_, i) => ({ yMm: i - 45, zMm: -Math.abs(i - 45) })),
+    } as never,
   });
 
   it('the later stands, the earlier is kept, and one sent twice is one', () => {
@@ -125,7 +133,13 @@ describe('decisions laid over', () => {
 });
 
 describe('pages of the yard', () => {
-  const summary = (id: string) => ({ horse: { id, ...horse, name: id }, lastVisitOn: null, openVisitId: null, outline: [] });
+  const summary = (id: string) => ({
+    horse: { id, ...horse, name: id },
+    lastVisitOn: null,
+    openVisitId: null,
+    inUse: NOTHING_IN_USE,
+    outline: [],
+  });
   const pages: YardPage[] = [
     { underWay: [summary('b')], horses: [summary('a'), summary('b')], next: 2, total: 3 },
     { underWay: [], horses: [summary('c')], next: null, total: 3 },

@@ -15,6 +15,8 @@ const horse = {
   ownerId: null,
   payerId: null,
   yardId: null,
+  ridesIn: null,
+  gone: null,
 };
 const addHorse: Write = { kind: 'horse', horseId: 'h', body: horse };
 const startVisit: Write = {

@@ -5,7 +5,7 @@ import { inBin } from '../records/in-bin';
 export type Ask = (sql: string, values: unknown[]) => Promise<unknown>;
 
 /** Kinds of facts that say what a horse is ridden in; no other changes it. */
-export const IN_USE_FACTS = ['triedSetting', 'chosenSetting', 'leatherHoles'] as const;
+const IN_USE_FACTS = ['triedSetting', 'chosenSetting', 'leatherHoles'] as const;
 export const saysInUse = (kind: string): boolean => (IN_USE_FACTS as readonly string[]).includes(kind);
 
 interface FactPart {

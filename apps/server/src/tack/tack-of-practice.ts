@@ -23,7 +23,7 @@ interface Kept {
 }
 
 /** All tack of a practice as it stands on a day. */
-export function tackAsItStands({ saddles, leathers, girths }: Kept, checks: readonly TackCheckKept[], now: TackNow): PracticeTack {
+function tackAsItStands({ saddles, leathers, girths }: Kept, checks: readonly TackCheckKept[], now: TackNow): PracticeTack {
   const of = new Map<string, TackCheckKept[]>();
   for (const check of checks) of.set(check.itemId, [...(of.get(check.itemId) ?? []), check]);
   const thing = (

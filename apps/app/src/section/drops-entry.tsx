@@ -8,7 +8,7 @@ import { type RunCell } from '../ui/run-order';
 import { RunPad } from '../ui/run-pad';
 import { useRunOn } from '../ui/use-run-on';
 import { Small } from '../ui/text';
-import { UNIT_DECIMALS, onTape } from '../words/person-unit';
+import { UNIT_DECIMALS, tapeNumber } from '../words/person-unit';
 import { type DraftLine, withDrop } from './line-draft';
 
 /** No spine lies further below a straight edge over its back, mm (default). */
@@ -29,12 +29,13 @@ export function DropsEntry({ draft, onChange, onTyping }: DropsEntryProps) {
     label: SECTION_PHRASES.dropAtMm(xMm),
     unit,
     decimals: UNIT_DECIMALS[unit],
-    value: dropMm === null ? null : Number(onTape(dropMm, unit)),
+    value: dropMm === null ? null : tapeNumber(dropMm, unit),
     most: fromMm(MOST_DROP_MM, unit),
     step: STEP[unit],
   }));
   const run = useRunOn(cells, (id, value) => onChange(withDrop(draft, Number(id), { dropMm: value === null ? null : toMm(value, unit) })));
-  useEffect(() => onTyping(run.typing), [run.typing, onTyping]);
+  const typing = run.typed !== '';
+  useEffect(() => onTyping(typing), [typing, onTyping]);
   return (
     <YStack gap="$s" onKeyDown={run.onKeyDown}>
       <XStack flexWrap="wrap" rowGap="$xs">

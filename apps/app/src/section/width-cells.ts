@@ -1,6 +1,6 @@
 import { type LengthUnit, fromMm, toMm } from '@fulcra/core';
 import { SECTION_PHRASES } from '../words/section-phrases';
-import { UNIT_DECIMALS, onTape } from '../words/person-unit';
+import { UNIT_DECIMALS, tapeNumber } from '../words/person-unit';
 import { type RunCell } from '../ui/run-order';
 import { type DraftTake, withDepth, withWidth } from './draft-take';
 
@@ -15,7 +15,7 @@ export const cellId = (row: number, part: WidthPart): string => `${row} ${part}`
 
 /** The numbers of a take in the order they are typed: depth by depth, near then off; depths stand aside. */
 export function widthCells(draft: DraftTake, unit: LengthUnit): RunCell[] {
-  const shown = (mm: number | null): number | null => (mm === null ? null : Number(onTape(mm, unit)));
+  const shown = (mm: number | null): number | null => (mm === null ? null : tapeNumber(mm, unit));
   return draft.rows.flatMap((row, i): RunCell[] => {
     const name = SECTION_PHRASES.depth(i + 1);
     const cell = (part: WidthPart, label: string, mm: number | null): RunCell => ({

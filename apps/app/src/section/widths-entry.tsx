@@ -35,7 +35,8 @@ export interface WidthsEntryProps {
 export function WidthsEntry({ draft, unit, onUnit, onChange, onTyping, known }: WidthsEntryProps) {
   const cells = widthCells(draft, unit);
   const run = useRunOn(cells, (id, value) => onChange(withTyped(draft, id, value, unit)));
-  useEffect(() => onTyping(run.typing), [run.typing, onTyping]);
+  const typing = run.typed !== '';
+  useEffect(() => onTyping(typing), [typing, onTyping]);
   return (
     <YStack gap="$s" onKeyDown={run.onKeyDown}>
       <Heads across={draft.across} unit={unit} />

@@ -2,7 +2,7 @@ import { YStack } from 'tamagui';
 import { UI_PHRASES } from '../words/ui-phrases';
 import { Button } from './button';
 import { Body, Small } from './text';
-import { type RunCell } from './run-order';
+import { type RunCell, asTyped } from './run-order';
 import { type RunOn } from './use-run-on';
 
 export interface RunCellBoxProps {
@@ -16,7 +16,8 @@ export interface RunCellBoxProps {
 /** One number of the run; tap it to type it. */
 export function RunCellBox({ cell, run, tone = 'ink', note }: RunCellBoxProps) {
   const here = run.active?.id === cell.id;
-  const shown = cell.value === null ? '–' : cell.value.toFixed(cell.decimals);
+  const stands = cell.value === null ? '–' : asTyped(cell.value, cell.decimals);
+  const shown = here && run.typed !== '' ? run.typed : stands;
   return (
     <YStack flex={1} borderBottomWidth={3} borderColor={here ? '$action' : '$rule'}>
       <Button

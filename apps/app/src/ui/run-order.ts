@@ -25,12 +25,20 @@ export function afterKey(before: string, key: string): string {
   return before.length >= MOST_DIGITS ? before : before + key;
 }
 
-/** Whether a number can't go on: one more digit would make it longer than any that is expected. */
+/**
+ * Whether a number can't go on: one more digit would make it longer than any that is expected.
+ * One with a point, or read in parts of its unit, is ended by the person alone: nobody but the person knows how fine it is.
+ */
 export function isComplete(typed: string, { most, decimals }: Pick<RunCell, 'most' | 'decimals'>): boolean {
-  const [whole = '', after] = typed.split('.');
-  if (after !== undefined) return after.length >= decimals && decimals > 0;
-  return decimals === 0 && whole !== '' && (Number(whole) * 10 > most || whole.length >= String(Math.floor(most)).length);
+  if (typed.includes('.') || decimals > 0 || typed === '') return false;
+  return Number(typed) * 10 > most || typed.length >= String(Math.floor(most)).length;
 }
+
+/** A value as it stands in its cell: as fine as its unit is read, finer where it was typed so. */
+export const asTyped = (value: number, decimals: number): string => {
+  const own = String(value).split('.')[1]?.length ?? 0;
+  return value.toFixed(Math.max(decimals, Math.min(own, decimals + 1)));
+};
 
 /** The cell typed into: the chosen one, else the first that is still empty; null when all are filled. */
 export const activeCell = (cells: readonly RunCell[], chosen: string | null): RunCell | null =>

@@ -12,6 +12,9 @@ const NAMES: Readonly<Record<string, string>> = {
   '+': UI_PHRASES.oneMore,
 };
 
+/** What still goes on in the number just left, though no other waits. */
+const GOES_ON: readonly string[] = ['.', '−', '+'];
+
 /** Big keys for cold fingers, always in the same place; what is typed stands in the cells above. */
 export function RunPad({ run }: { readonly run: RunOn }) {
   const off = run.active === null;
@@ -21,7 +24,7 @@ export function RunPad({ run }: { readonly run: RunOn }) {
       <XStack flexWrap="wrap" rowGap="$xs">
         {RUN_KEYS.map((key) => (
           <XStack key={key} width="25%" paddingHorizontal={2}>
-            <Button grow tight low kind="second" off={off} label={NAMES[key] ?? key} onPress={() => run.press(key)}>
+            <Button grow tight low kind="second" off={off && !(run.left && GOES_ON.includes(key))} label={NAMES[key] ?? key} onPress={() => run.press(key)}>
               <Big>{key}</Big>
             </Button>
           </XStack>

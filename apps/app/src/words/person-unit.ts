@@ -20,6 +20,15 @@ export const personUnit = {
   },
 };
 
+const TYPED_WITHIN = 1e-6;
+
+/** A length in a unit as its tape shows it; one place finer where it was plainly typed so. */
+export function tapeNumber(mm: number, of: LengthUnit): number {
+  const value = fromMm(mm, of);
+  const finer = Number(value.toFixed(UNIT_DECIMALS[of] + 1));
+  return Math.abs(finer - value) < TYPED_WITHIN ? finer : Number(onTape(mm, of));
+}
+
 /** A length in a unit, to as many decimals as a tape shows in it. */
 export const onTape = (mm: number, of: LengthUnit): string => fromMm(mm, of).toFixed(UNIT_DECIMALS[of]);
 

@@ -35,6 +35,7 @@ describe('a take being entered', () => {
   it('keeps inches as the millimetres they are', () => {
     const inches = withTyped(EMPTY_DRAFT, '0 near', 3.25, 'in');
     expect(inches.rows[0]!.nearMm).toBeCloseTo(82.55, 9);
+    expect(widthCells(withTyped(EMPTY_DRAFT, '0 near', 82.5, 'mm'), 'mm')[1]!.value).toBe(82.5);
     expect(widthCells(inches, 'in').map((c) => [c.id, c.value, c.unit])).toEqual([
       ['0 depth', 3.15, 'in'],
       ['0 near', 3.25, 'in'],

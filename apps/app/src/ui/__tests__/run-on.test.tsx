@@ -21,9 +21,11 @@ describe('a number is complete', () => {
     ['045', 0, 399, true],
     ['0', 0, 399, false],
     ['7', 1, 39.9, false],
-    ['7.4', 1, 39.9, true],
+    ['7.4', 1, 39.9, false],
     ['3.2', 2, 15.7, false],
-    ['3.25', 2, 15.7, true],
+    ['3.25', 2, 15.7, false],
+    ['82.', 0, 399, false],
+    ['82.5', 0, 399, false],
     ['3.', 0, 399, false],
     ['', 0, 399, false],
   ])('"%s" with %d decimals, of at most %d: %s', (typed, decimals, most, complete) =>
@@ -83,6 +85,31 @@ describe('the pad', () => {
     expect(kept).toEqual({ near: 35, off: null, low: null });
     type('rub out');
     expect(kept.near).toBeNull();
+  });
+
+  it('a point goes on in the number just left, in the last one too', () => {
+    rendered(<Board />);
+    type('8', '2', 'point', '5', 'Next number', '8', '1', '1', '4', '0', 'point', '5');
+    expect(kept).toEqual({ near: 82.5, off: 81, low: 140.5 });
+    expect(screen.getByLabelText('low: 140.5 mm, type it')).toBeTruthy();
+  });
+
+  it('Next after every number skips none, whether it was left by itself or waited', () => {
+    rendered(<Board />);
+    type('1', '0', '4', 'Next number', '8', '5', 'Next number', '3', '5', 'Next number');
+    expect(kept).toEqual({ near: 104, off: 85, low: 35 });
+  });
+
+  it('pressed twice, Next leaves one out', () => {
+    rendered(<Board />);
+    type('7', '8', 'Next number', 'Next number', '8', '1');
+    expect(kept).toEqual({ near: 78, off: null, low: 81 });
+  });
+
+  it('one more is of the number just typed, not of the empty one behind it', () => {
+    rendered(<Board />);
+    type('7', '8', 'one more');
+    expect(kept).toEqual({ near: 79, off: null, low: null });
   });
 
   it('one that was typed is chosen and typed over, or moved by one', () => {

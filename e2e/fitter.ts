@@ -13,6 +13,8 @@ const NEW_HORSE: Omit<HorseFields, 'name'> = {
   ownerId: null,
   payerId: null,
   yardId: null,
+  ridesIn: null,
+  gone: null,
 };
 const NEW_VISIT: Omit<VisitFields, 'horseId'> = {
   startedOn: '2026-01-05',

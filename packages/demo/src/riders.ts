@@ -5,7 +5,7 @@ export const RIDER_IDS = { tamsin: demoId(401), wren: demoId(402), pip: demoId(4
 
 const plain = { injuries: [], offLegLongerMm: null, uneven: null } as const;
 
-/** Three riders of invented names: a tall one, one whose leathers have stretched, and a child too short for proportions. */
+/** Three riders of invented names: a tall one, one whose leathers have stretched, and a child, of whom proportions know little. */
 export const DEMO_RIDERS: readonly Rider[] = [
   {
     ...plain,

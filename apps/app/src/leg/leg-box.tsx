@@ -72,7 +72,7 @@ function Drawn({ chosen, leg, now, widthPx, view }: LegBoxProps & { readonly wid
           known={leg.known}
           seat={chosen.saddle?.seat ?? UNKNOWN_SEAT}
           place={place}
-          plumb={now.plumb!}
+          plumb={now.heel!}
           ghosts={planned.filter((p) => Math.abs(p.hangMm - place.hangMm) > 1)}
           trunkMm={trunkMm}
           marks={[

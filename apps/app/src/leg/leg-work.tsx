@@ -1,4 +1,15 @@
-import { CORE_VERSION, holesFor, legOf, legOnLeather, overTheIron, plumbOf, plumbParts, perHoleMm } from '@fulcra/core';
+import {
+  CORE_VERSION,
+  armRuleHang,
+  holesFor,
+  legOf,
+  legOnLeather,
+  overTheIron,
+  plumbOf,
+  plumbParts,
+  perHoleMm,
+  referenceOf,
+} from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { useWindowDimensions } from 'react-native';
@@ -22,6 +33,7 @@ import { PurposeRows } from './purpose-rows';
 import { HipPanel, OverPanel, PlumbPanel, RulesPanel, WeightPanel } from './rule-panels';
 import { SaddlePanel } from './saddle-panel';
 import { type Leg, type LegChosen, PLAIN_SADDLE } from './use-leg';
+import { OddLengths } from '../riders';
 import { useHeldTack } from '../tack';
 import { ClosedVisit } from '../visit';
 
@@ -42,13 +54,10 @@ function useLegNow({ leg, chosen }: Pick<LegWorkProps, 'leg' | 'chosen'>) {
   const place = outcome.ok ? outcome.value : null;
   const isDrawn = drawn?.ok === true;
   const holes = place === null || chosen.pair === null ? null : holesFor(chosen.pair, place.hangMm, leg.offLongerMm);
-  const plumb = place === null ? null : plumbOf(place, body.heelToAnkle.mm);
-  const parts =
-    place === null || plumb === null
-      ? null
-      : plumbParts(plumb, place, known.ground.saddle.pitchDeg, chosen.saddle?.seat.flapReachMm ?? null);
+  const reachMm = chosen.saddle?.seat.flapReachMm ?? null;
+  const heel = place === null ? null : plumbParts(plumbOf(place, body.heelToAnkle.mm), place, known.ground.saddle.pitchDeg, reachMm);
   const over = place === null ? null : overTheIron(place, body);
-  return { limb, place, isDrawn, holes, plumb, parts, over, setDrawnMm };
+  return { limb, place, isDrawn, holes, heel, over, setDrawnMm };
 }
 
 export type LegNow = ReturnType<typeof useLegNow>;
@@ -127,8 +136,17 @@ function Headline({ leg, chosen, now }: NowProps) {
         {LEG_PHRASES.sureFrom(error)}
         {perHole === null ? '.' : LEG_PHRASES.sureHoles(error.sdMm / perHole)}
       </Small>
+      <OddLengths odd={chosen.known?.odd ?? []} />
+      <OfAChild chosen={chosen} leg={leg} />
     </YStack>
   );
+}
+
+/** Proportions say little of a child: the arm is the second opinion. */
+function OfAChild({ chosen: { known }, leg }: Pick<NowProps, 'chosen' | 'leg'>) {
+  if (known === null || referenceOf(known.measured)?.child !== true) return null;
+  const arm = armRuleHang(leg.body.armpitToFingertip);
+  return <Small color="$lookOut">{LEG_PHRASES.ofAChild(arm.hangMm, arm.sdMm)}</Small>;
 }
 
 function Picks({ chosen }: { readonly chosen: LegChosen }) {
@@ -187,15 +205,15 @@ function Ways({ visitId }: { readonly visitId: string | null }) {
 }
 
 function Panels({ chosen, leg, visitId, now }: LegWorkProps & { readonly now: LegNow }) {
-  const { place, plumb, parts, over } = now;
+  const { place, heel, over } = now;
   return (
     <YStack gap="$m">
       <PairPanel leg={leg} chosen={chosen} />
-      {place === null || plumb === null || parts === null || over === null ? null : (
+      {place === null || heel === null || over === null ? null : (
         <>
-          <PlumbPanel plumb={plumb} parts={parts} place={place} />
+          <PlumbPanel heel={heel} place={place} />
           <RulesPanel leg={leg} chosen={chosen} place={place} />
-          <SaddlePanel leg={leg} chosen={chosen} place={place} plumb={plumb} />
+          <SaddlePanel leg={leg} chosen={chosen} place={place} heel={heel} />
           <OverPanel over={over} />
           <HipPanel leg={leg} chosen={chosen} place={place} />
           <WeightPanel chosen={chosen} />

@@ -2,7 +2,6 @@ import {
   type LegOnHorse,
   type OverTheIron,
   type PlumbParts,
-  type Plumb,
   ankleRuleHangMm,
   armRuleHang,
   hipSpread,
@@ -28,7 +27,7 @@ interface PlaceProps {
   readonly place: LegOnHorse;
 }
 
-export function PlumbPanel({ plumb, parts, place }: { readonly plumb: Plumb; readonly parts: PlumbParts; readonly place: LegOnHorse }) {
+export function PlumbPanel({ heel: parts, place }: { readonly heel: PlumbParts; readonly place: LegOnHorse }) {
   const words = LEG_PHRASES.heelWords(parts.balance, parts.heelBehindHipMm);
   const even = parts.balance === 'even';
   return (
@@ -37,8 +36,10 @@ export function PlumbPanel({ plumb, parts, place }: { readonly plumb: Plumb; rea
       {even || parts.sure ? null : <Small>{LEG_PHRASES.plumbEdge}</Small>}
       <Small>{LEG_PHRASES.barAhead(place.hip.xMm - place.hangs.bar.xMm)}</Small>
       {Math.abs(parts.fromBalanceMm) < 1 ? null : <Small>{LEG_PHRASES.partsBalance(parts.fromBalanceMm)}</Small>}
-      {parts.fromLengthMm === 0 ? null : <Small>{LEG_PHRASES.partsLength(parts.fromLengthMm, plumb.heelBehindHipMm)}</Small>}
-      {even || !parts.sure || plumb.barShiftMm === 0 ? null : <Small>{LEG_PHRASES.barShift(plumb.barShiftMm)}</Small>}
+      {parts.fromLengthMm === 0 ? null : (
+        <Small>{LEG_PHRASES.partsLength(parts.fromLengthMm, parts.heelBehindHipMm - parts.fromLengthMm)}</Small>
+      )}
+      {even || !parts.sure || parts.barShiftMm === 0 ? null : <Small>{LEG_PHRASES.barShift(parts.barShiftMm)}</Small>}
     </Panel>
   );
 }

@@ -1,4 +1,4 @@
-import { type LegOnHorse, type Plumb, type SuitsWord, seatSize } from '@fulcra/core';
+import { type LegOnHorse, type PlumbParts, type SuitsWord, seatSize } from '@fulcra/core';
 import { router } from 'expo-router';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../ui/banner';
@@ -22,18 +22,19 @@ interface SaddlePanelProps {
   readonly leg: Leg;
   readonly chosen: LegChosen;
   readonly place: LegOnHorse;
-  readonly plumb: Plumb;
+  readonly heel: PlumbParts;
 }
 
 /** Seat and flap of this saddle against what this rider needs, judged with the error of both. */
-export function SaddlePanel({ leg, chosen: { saddle }, place, plumb }: SaddlePanelProps) {
+export function SaddlePanel({ leg, chosen: { saddle }, place, heel }: SaddlePanelProps) {
   const size = seatSize(leg.body.buttockToKneeHollow.mm, leg.body.hipBreadth.mm);
-  const rows = saddle === null ? [] : suitsRows(leg.body, saddle.seat, place, plumb, leg.error);
+  const rows = saddle === null ? [] : suitsRows(leg.body, saddle.seat, place, heel, leg.error);
   return (
     <Panel title={LEG_PHRASES.flapTitle}>
       <HeldBanner id={saddle?.id ?? null} />
-      <Body>{LEG_PHRASES.seatSize(size.sizeMm, ...size.neighboursMm)}</Body>
-      {size.beyond ? <Small>{LEG_PHRASES.seatBeyond}</Small> : null}
+      <Body>
+        {size.beyond ? LEG_PHRASES.seatBeyond(size.exactMm, size.sizeMm) : LEG_PHRASES.seatSize(size.sizeMm, ...size.neighboursMm)}
+      </Body>
       {rows.map((row) => {
         const share = row.id === 'leatherOnFlap';
         return (

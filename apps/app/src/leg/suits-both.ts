@@ -12,6 +12,7 @@ import {
   legOf,
   legOnHorse,
   plumbOf,
+  plumbParts,
   suitsOverall,
   type KneeBand,
 } from '@fulcra/core';
@@ -38,7 +39,8 @@ export function suitsOne(
   const place = legOnHorse(legOf(body, foot), ground, bandMiddle(band));
   if (!place.ok) return { word: 'misses', rows: [], hangMm: null };
   const error = hangError(body, foot, ground, bandMiddle(band));
-  const rows = suitsRows(body, saddle.seat, place.value, plumbOf(place.value, body.heelToAnkle.mm), error);
+  const heel = plumbParts(plumbOf(place.value, body.heelToAnkle.mm), place.value, ground.saddle.pitchDeg, saddle.seat.flapReachMm);
+  const rows = suitsRows(body, saddle.seat, place.value, heel, error);
   return { word: suitsOverall(rows), rows, hangMm: place.value.hangMm };
 }
 

@@ -1,7 +1,7 @@
-import { type HangError, type LegOnHorse, type Plumb, type RiderBody, type SaddleSeat, seatSize, suitsRider } from '@fulcra/core';
+import { type HangError, type LegOnHorse, type PlumbParts, type RiderBody, type SaddleSeat, seatSize, suitsRider } from '@fulcra/core';
 
 /** A saddle's rows for one rider, from the leg as it hangs on it. */
-export const suitsRows = (body: RiderBody, seat: SaddleSeat, place: LegOnHorse, plumb: Plumb, error: HangError) =>
+export const suitsRows = (body: RiderBody, seat: SaddleSeat, place: LegOnHorse, plumb: PlumbParts, error: HangError) =>
   suitsRider({
     seat,
     place,

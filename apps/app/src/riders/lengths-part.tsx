@@ -1,5 +1,5 @@
 import { RIDER_LIMITS_MM } from '@fulcra/contract';
-import { type LengthUnit, type RiderMeasure, FOOT, RIDER_MEASURES, toMm } from '@fulcra/core';
+import { type LengthUnit, type KnownLength, type RiderMeasure, FOOT, RIDER_MEASURES, oddLengths, toMm } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { v7 } from 'uuid';
@@ -24,6 +24,7 @@ import { problemWords } from '../words/problem-words';
 import { RIDER_MEASURE_WORDS } from '../words/rider-words';
 import { RIDERS_PHRASES } from '../words/riders-phrases';
 import { BodyDrawing } from './body-drawing';
+import { OddLengths } from './odd-lengths';
 import { type KnownRider } from './use-rider';
 
 type NewLengths = Readonly<Partial<Record<RiderMeasure, number>>>;
@@ -61,6 +62,7 @@ export function LengthsPart({ known }: { readonly known: KnownRider }) {
       <Small>{here === null ? RIDERS_PHRASES.tapALength : RIDER_MEASURE_WORDS[here].how}</Small>
       <Choice label={RIDERS_PHRASES.unit} value={unit} options={UNIT_CHOICES} onChange={setUnit} />
       {problem === null ? null : <Banner tone="bad">{problem}</Banner>}
+      <OddLengths odd={oddLengths({ ...known.measured, ...fresh }, known.twice)} />
       <CannotYet known={known} />
       {RIDER_MEASURES.map((measure) => (
         <LengthRow
@@ -106,11 +108,13 @@ function startOf({ newest }: KnownRider, fresh: NewLengths, here: RiderMeasure, 
 }
 
 function CannotYet({ known: { body } }: { readonly known: KnownRider }) {
-  if (body.ok) return null;
+  // lengths that don't go together are told above
+  const problems = body.ok ? [] : body.problems.filter((p) => p.code !== 'RIDER_LENGTHS_DISAGREE');
+  if (problems.length === 0) return null;
   return (
     <Banner tone="lookOut">
       <Body>{RIDERS_PHRASES.cannotYet}</Body>
-      {body.problems.map((p) => (
+      {problems.map((p) => (
         <Small key={JSON.stringify(p)}>{problemWords(p)}</Small>
       ))}
       <Small>{RIDERS_PHRASES.measureUnder}</Small>
@@ -170,6 +174,13 @@ function LengthRow({ measure, known, fresh, unit, here, onPress }: LengthRowProp
   );
 }
 
+const HOW: Readonly<Record<KnownLength['from'], string>> = {
+  measured: RIDERS_PHRASES.now,
+  insideLeg: RIDERS_PHRASES.fromInsideLeg,
+  stature: RIDERS_PHRASES.fromHeight,
+  arm: RIDERS_PHRASES.fromArm,
+};
+
 /** @returns its length, how it came about, and whether it was measured */
 function lengthSaid({ newest, body }: KnownRider, measure: RiderMeasure, unit: LengthUnit): readonly [number | null, string, boolean] {
   const own = newest[measure];
@@ -178,6 +189,5 @@ function lengthSaid({ newest, body }: KnownRider, measure: RiderMeasure, unit: L
   if (measure === 'bootSole') return [FOOT.bootSoleMm, RIDERS_PHRASES.usualBoot, false];
   if (!body.ok || measure === 'stature' || measure === 'insideLeg') return [null, RIDERS_PHRASES.missing, false];
   const filled = body.value[measure];
-  const how = filled.from === 'insideLeg' ? RIDERS_PHRASES.fromInsideLeg : RIDERS_PHRASES.fromHeight;
-  return [filled.mm, `${how}, ${RIDERS_PHRASES.sd(lengthWords(filled.sdMm, unit))}`, false];
+  return [filled.mm, `${HOW[filled.from]}, ${RIDERS_PHRASES.sd(lengthWords(filled.sdMm, unit))}`, false];
 }

@@ -1,12 +1,15 @@
 import { type Rider, type RiderMeasuresTaken } from '@fulcra/contract';
 import {
   type NewestLengths,
+  type OddLength,
   type Outcome,
   type RiderBody,
   type RiderMeasure,
   type RiderMeasuresMm,
+  measuredTwice,
   newestFirst,
   newestLengths,
+  oddLengths,
   riderBody,
 } from '@fulcra/core';
 import { useMemo } from 'react';
@@ -18,6 +21,10 @@ export interface KnownRider {
   readonly days: readonly RiderMeasuresTaken[];
   readonly newest: NewestLengths;
   readonly measured: RiderMeasuresMm;
+  /** Measured twice with one answer. */
+  readonly twice: ReadonlySet<RiderMeasure>;
+  /** Lengths that hardly go together: asked about wherever the leg is drawn. */
+  readonly odd: readonly OddLength[];
   readonly body: Outcome<RiderBody>;
 }
 
@@ -28,7 +35,9 @@ export function knownRider(rider: Rider, taken: readonly RiderMeasuresTaken[]): 
   const days = taken.filter((t) => t.riderId === rider.id);
   const newest = newestLengths(days, rider.heightMm);
   const measured = lengthsOnly(newest);
-  return { rider, days: newestFirst(days), newest, measured, body: riderBody(measured) };
+  const twice = measuredTwice(days);
+  const odd = oddLengths(measured, twice);
+  return { rider, days: newestFirst(days), newest, measured, twice, odd, body: riderBody(measured, twice) };
 }
 
 /** Every rider with what is known of them; null while they aren't there. */

@@ -24,7 +24,15 @@ export function RunPad({ run }: { readonly run: RunOn }) {
       <XStack flexWrap="wrap" rowGap="$xs">
         {RUN_KEYS.map((key) => (
           <XStack key={key} width="25%" paddingHorizontal={2}>
-            <Button grow tight low kind="second" off={off && !(run.left && GOES_ON.includes(key))} label={NAMES[key] ?? key} onPress={() => run.press(key)}>
+            <Button
+              grow
+              tight
+              low
+              kind="second"
+              off={off && !(run.left && GOES_ON.includes(key))}
+              label={NAMES[key] ?? key}
+              onPress={() => run.press(key)}
+            >
               <Big>{key}</Big>
             </Button>
           </XStack>

@@ -44,6 +44,8 @@ export const LEG_PHRASES = {
       .slice(0, 2)
       .map((f) => `${measureShort[f.length]}${f.known === 'measured' ? '' : ' (by proportion)'}`)
       .join(' and ')}`,
+  ofAChild: (mm: number, sd: number): string =>
+    `A child’s lengths are only half as sure by proportion. The arm says ${mmWords(mm)} ± ${mmWords(sd)}: measure thigh and shank, and look at the leg on the saddle.`,
   sureHoles: (holes: number): string => `: that is ${holes.toFixed(1)} holes.`,
   missBy: (mm: number): string =>
     Math.abs(mm) < 0.5 ? 'The holes hit it.' : `The holes make it ${lengthWords(held(mm))} too ${mm > 0 ? 'long' : 'short'}.`,
@@ -152,7 +154,8 @@ export const LEG_PHRASES = {
     value === null ? 'not measured' : share ? `${Math.round(100 * value)} %` : mmWords(value),
   seatSize: (size: number, low: number, high: number): string =>
     `Seat ${bothUnitsWords(size)}; half a size down ${mmWords(low)}, up ${mmWords(high)}: sit in both.`,
-  seatBeyond: 'Beyond what seats are made in; this is the nearest.',
+  seatBeyond: (wanted: number, nearest: number): string =>
+    `A seat of ${bothUnitsWords(Math.round(wanted))} is wanted; none is made so. The nearest is ${bothUnitsWords(nearest)}: too ${nearest > wanted ? 'large' : 'small'} by ${mmWords(Math.abs(nearest - wanted))}.`,
   describeSaddle: 'Measure its flap',
   againstTitle: 'On another saddle',
   againstNone: 'Choose a saddle to see how many holes to move.',

@@ -17,6 +17,8 @@ export function fingersWords(mm: number, fingerMm: number): string {
 export const mmWords = (mm: number): string => lengthWords(Math.round(mm));
 /** Length in both unit systems: 742 mm (29.2 in). */
 export const bothUnitsWords = (mm: number): string => `${Math.round(mm)} mm (${fromMm(mm, 'in').toFixed(1)} in)`;
+/** A person's height: 1.40 m (55 in). */
+export const metresWords = (mm: number): string => `${(mm / 1000).toFixed(2)} m (${fromMm(mm, 'in').toFixed(0)} in)`;
 /** "one place", "3 places". */
 export const countWords = (count: number, one: string, many = `${one}s`): string =>
   `${count === 1 ? 'one' : count} ${count === 1 ? one : many}`;

@@ -11,6 +11,7 @@ import {
 } from '@fulcra/core';
 import { LANDMARK_WORDS } from './landmark-words';
 import { RIDER_MEASURE_WORDS } from './rider-words';
+import { measureShort } from './riders-phrases';
 import { SADDLE_MEASURE_WORDS } from './saddle-measure-words';
 
 const mm = (value: number): string => lengthWords(Math.round(value * 10) / 10);
@@ -19,6 +20,7 @@ const side = ({ side }: { readonly side: NearOff }): string => `${side} side`;
 const mark = (landmark: string): string => LANDMARK_WORDS[landmark as LandmarkId]?.name ?? landmark;
 const measure = (id: string): string => SADDLE_MEASURE_WORDS[id as SaddleMeasureId]?.name ?? id;
 
+const riderShort = (id: string): string => measureShort[id as RiderMeasure] ?? id;
 /** A rider's measure, by its name where this release knows it. */
 const riderMeasure = (id: string): string => RIDER_MEASURE_WORDS[id as RiderMeasure]?.name ?? id;
 
@@ -87,7 +89,9 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   SADDLE_OFF_THE_BACK: (v) =>
     `${v.share} % of this saddle would lie where the back was not measured. Trace further, move it, or take a shorter saddle.`,
   RIDER_MEASURE_OUT_OF_RANGE: (v) => `${riderMeasure(v.measure)} of ${mm(v.mm)}: nobody has that (up to ${mm(v.mostMm)}). Check the unit.`,
-  RIDER_MEASURE_MISSING: (v) => `${riderMeasure(v.measure)} is missing, and can’t be filled in from the height. Measure it.`,
+  RIDER_MEASURE_MISSING: (v) => `${riderMeasure(v.measure)} is missing, and nothing measured tells it. Measure it.`,
+  RIDER_LENGTHS_DISAGREE: (v) =>
+    `${riderMeasure(v.measure)} of ${mm(v.mm)} and ${riderShort(v.against)} of ${mm(v.againstMm)} don’t belong to one body: ${mm(Math.round(v.expectedMm))} ± ${mm(Math.round(v.sdMm))} is expected. One of them is mistyped, or measured elsewhere. Measure both again; a second measuring that agrees is taken as it is.`,
   KNEE_ANGLE_OUT_OF_RANGE: (v) => `A knee of ${v.kneeDeg}° is none: 180° is straight. Choose a smaller bend.`,
   LEG_TOO_SHORT_SIDEWAYS: (v) =>
     `With the knee ${mm(v.kneeOutMm)} out from the middle this leg has nothing left to hang down. Check the barrel’s breadth and the leg.`,

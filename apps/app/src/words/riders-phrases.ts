@@ -1,6 +1,7 @@
 import { lengthWords, personUnit } from './person-unit';
 import { type OldInjury, UNEVEN_LIMITS } from '@fulcra/contract';
-import { type Purpose, type RiderMeasure } from '@fulcra/core';
+import { type Purpose, type RiderMeasure, PROPORTIONS_HOLD_MM } from '@fulcra/core';
+import { metresWords } from './measure-words';
 
 export const PURPOSE_WORDS: Readonly<Record<Purpose, string>> = {
   advancedFlat: 'flat, advanced',
@@ -49,6 +50,7 @@ export const RIDERS_PHRASES = {
   now: 'new, not kept yet',
   fromInsideLeg: 'by proportion, from the inside leg',
   fromHeight: 'by proportion, from the height',
+  fromArm: 'by proportion, from the arm',
   missing: 'missing: measure it',
   usualBoot: 'a usual boot’s, not measured',
   sd: (text: string): string => `± ${text}`,
@@ -56,7 +58,10 @@ export const RIDERS_PHRASES = {
   forget: 'Forget the new ones',
   lengthsKept: 'Lengths kept.',
   outOfRange: (name: string, least: string, most: string): string => `${name} lies between ${least} and ${most}. Check the unit.`,
-  measureUnder: 'Under 1.40 m nothing is filled in by proportion: children are measured.',
+  get measureUnder() {
+    const { least, child } = PROPORTIONS_HOLD_MM;
+    return `Height, inside leg or arm is enough to begin with. Under ${metresWords(child)} what is filled in is only half as sure; under ${metresWords(least)} the leg is measured.`;
+  },
   cannotYet: 'Not enough is known for the leg to be drawn:',
   rideFor: 'What the leathers are for, the usual first',
   oldInjuries: 'Old injuries: comfort wins over the band',

@@ -60,6 +60,7 @@ export const PROBLEMS = {
   CONTACT_OUT_OF_RANGE: { what: WORD, index: NUMBER, value: NUMBER },
   RIDER_MEASURE_OUT_OF_RANGE: { measure: WORD, mm: NUMBER, mostMm: NUMBER },
   RIDER_MEASURE_MISSING: { measure: WORD },
+  RIDER_LENGTHS_DISAGREE: { measure: WORD, mm: NUMBER, expectedMm: NUMBER, sdMm: NUMBER, against: WORD, againstMm: NUMBER },
   KNEE_ANGLE_OUT_OF_RANGE: { kneeDeg: NUMBER },
   LEG_TOO_SHORT_SIDEWAYS: { kneeOutMm: NUMBER },
   LEG_CANNOT_REACH_BAR: { byMm: NUMBER },

@@ -2,14 +2,14 @@ import { type LegPlace } from './linkage';
 
 /** How far a flap reaches down the shank, and ahead of the knee joint to its front, with room to the roll (defaults). */
 export const FLAP = { belowKneeShareOfShank: 0.3, kneeToFrontMm: 60, roomToRollMm: 25 } as const;
-/** Seat size from thigh and hips, mm (default): the slope a longer thigh and broader hips ask for, from a middle rider. */
+/** Seat size from thigh and hips, mm (default): the slope a longer thigh and broader hips ask for, from a middle rider; made from a small child's on. */
 export const SEAT = {
   middleMm: 432,
   perThigh: 0.45,
   thighMm: 495,
   perHip: 0.2,
   hipMm: 380,
-  leastMm: 380,
+  leastMm: 330,
   mostMm: 483,
   stepMm: 12.7,
   errorMm: 13,

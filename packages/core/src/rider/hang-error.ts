@@ -2,7 +2,7 @@ import { type Outcome } from '../problems';
 import { type Foot, legOf } from './leg-of';
 import { type LegGround, legOnHorse } from './on-barrel';
 import { type KnownLength } from './rider-measures';
-import { type RiderBody } from './proportions';
+import { type RiderBody } from './rider-body';
 
 /** Lengths the leather's length hangs on. */
 const COUNTS = ['thigh', 'kneeToSole', 'ankleHeight', 'ankleToBall', 'hipJointAboveSeat', 'hipJointHalfDistance'] as const;

@@ -2,6 +2,8 @@ export * from './rider-measures';
 export * from './dated';
 export * from './known-measures';
 export * from './proportions';
+export * from './lengths-together';
+export * from './rider-body';
 export * from './leg-of';
 export * from './linkage';
 export * from './saddle-on-horse';

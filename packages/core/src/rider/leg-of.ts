@@ -1,4 +1,4 @@
-import { type RiderBody } from './proportions';
+import { type RiderBody } from './rider-body';
 import { type Leg } from './linkage';
 import { type RiderMeasuresMm } from './rider-measures';
 

@@ -1,7 +1,7 @@
 import { type PointXZ } from '../back';
 import { degFromRad, radFromDeg } from '../units';
 import { type LegPlace } from './linkage';
-import { type RiderBody } from './proportions';
+import { type RiderBody } from './rider-body';
 
 /** Shares of the body's mass, and where each part's centre lies from its upper joint. Source: Dempster, as tabulated by Winter. */
 export const MASS_SHARES = { headArmsTrunk: 0.678, thigh: 0.1, shank: 0.0465, foot: 0.0145 } as const;

@@ -1,7 +1,7 @@
 import { type Barrel, halfBreadthAt } from '../girth';
 import { type Outcome } from '../problems';
 import { type Hangs, type Leg, type LegPlace, legAtHang, legAtKnee } from './linkage';
-import { type RiderBody } from './proportions';
+import { type RiderBody } from './rider-body';
 import { type SaddleOnHorse } from './saddle-on-horse';
 
 /** What lies between barrel and knee joint, mm (defaults): saddle and flap, and from the skin of the leg to the middle of the joint. */

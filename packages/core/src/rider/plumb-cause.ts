@@ -1,16 +1,14 @@
 import { radFromDeg } from '../units';
 import { FLAP } from './flap-and-seat';
 import { type LegPlace } from './linkage';
-import { type Balance, type Plumb, HEEL_LIMITS_MM, HEEL_SURE_MM, balanceAt } from './plumb';
+import { type Plumb, HEEL_LIMITS_MM, HEEL_SURE_MM, balanceAt, heelAt } from './plumb';
 import { SEAT_RADIUS_MM } from './saddle-on-horse';
 
 /** What moves the heel against the hip's plumb while the leather hangs plumb. */
 export type PlumbCause = 'balance' | 'length' | 'bar';
 
-export interface PlumbParts {
-  /** Behind the hip with everything as it is, mm. */
-  readonly heelBehindHipMm: number;
-  readonly balance: Balance;
+/** The heel with everything as it is, the roll too: the one that is judged, wherever it is judged. */
+export interface PlumbParts extends Plumb {
   /** How much of it comes from a saddle that tips, and from a knee that the roll pushes back, mm. */
   readonly fromBalanceMm: number;
   readonly fromLengthMm: number;
@@ -35,10 +33,8 @@ export function plumbParts(
   const past = flapReachMm === null ? 0 : Math.max(0, -place.kneeBehindBarMm + FLAP.kneeToFrontMm - flapReachMm);
   const fromLengthMm = -past;
   const heelBehindHipMm = plumb.heelBehindHipMm + fromLengthMm;
-  const balance = balanceAt(heelBehindHipMm);
   return {
-    heelBehindHipMm,
-    balance,
+    ...heelAt(heelBehindHipMm),
     fromBalanceMm,
     fromLengthMm,
     cause: causeOf(heelBehindHipMm, fromBalanceMm, fromLengthMm),

@@ -21,11 +21,14 @@ export function balanceAt(heelBehindHipMm: number): Balance {
   return heelBehindHipMm < chairBelow ? 'chair' : heelBehindHipMm > tippedAbove ? 'tipped' : 'even';
 }
 
-/** A bar about 150 mm ahead of the hip is normal: what counts is where the heel comes to stand. */
-export function plumbOf({ ankle, hip }: Pick<LegPlace, 'ankle' | 'hip'>, heelToAnkleMm: number): Plumb {
-  const heelBehindHipMm = ankle.xMm + heelToAnkleMm - hip.xMm;
+/** How a heel so far behind the hip is judged, and what would even it. */
+export function heelAt(heelBehindHipMm: number): Plumb {
   const { chairBelow, tippedAbove } = HEEL_LIMITS_MM;
   const balance = balanceAt(heelBehindHipMm);
   const barShiftMm = balance === 'chair' ? chairBelow - heelBehindHipMm : balance === 'tipped' ? tippedAbove - heelBehindHipMm : 0;
   return { heelBehindHipMm, balance, barShiftMm };
 }
+
+/** A bar about 150 mm ahead of the hip is normal: what counts is where the heel comes to stand. Where no roll pushes the knee. */
+export const plumbOf = ({ ankle, hip }: Pick<LegPlace, 'ankle' | 'hip'>, heelToAnkleMm: number): Plumb =>
+  heelAt(ankle.xMm + heelToAnkleMm - hip.xMm);

@@ -1,13 +1,12 @@
-import { type Outcome, done, problem, refused } from '../problems';
-import { type KnownLength, type RiderMeasure, type RiderMeasuresMm, RIDER_MEASURES } from './rider-measures';
+import { type RiderMeasure, type RiderMeasuresMm } from './rider-measures';
 
-interface Share {
+export interface Share {
   readonly share: number;
   readonly sdMm: number;
   readonly source: string;
 }
 /** Lengths of the body itself; a boot's sole is none. */
-type Filled = Exclude<RiderMeasure, 'stature' | 'insideLeg' | 'bootSole'>;
+export type Filled = Exclude<RiderMeasure, 'stature' | 'insideLeg' | 'bootSole'>;
 
 const DRILLIS = 'Drillis and Contini 1966, as tabulated by Winter';
 /** Share of the stature each length has in adults; spreads are defaults. */
@@ -31,42 +30,37 @@ export const SHARE_OF_HIP_HEIGHT = {
   kneeToSole: { share: 0.538, sdMm: 12 },
 } as const;
 
-/** Outside of these nothing is filled in: children and riders under 1.40 m are measured (default). */
-export const PROPORTIONS_HOLD_MM = { least: 1400, most: 2100 } as const;
+/** Inside leg and stature: crotch height of adults; the spread is what is left at one stature. */
+export const INSIDE_LEG: Share = { share: 0.475, sdMm: 25, source: 'Gordon and others 1989, crotch height' };
+
+/** Outside of least and most nothing is filled in (defaults). Under `child` the adults' shares hold only roughly. */
+export const PROPORTIONS_HOLD_MM = { least: 1000, child: 1400, most: 2100 } as const;
+/** How much wider the spread of a child's lengths is taken than an adult's (default): children grow leg first, then trunk. */
+export const CHILD_SPREAD = 2;
 /** Error of a hand with a tape on a person, one standard deviation, mm (default). */
 export const TAPE_SD_MM = 5;
 
-export type RiderBody = Readonly<Record<Filled, KnownLength>>;
-
-/**
- * Every length the leg is drawn from: measured where it was, else filled in by proportion and marked as such.
- * @returns refused with the measures that are missing where the rider is too short for proportions, or no stature is known
- */
-export function riderBody(measured: RiderMeasuresMm): Outcome<RiderBody> {
-  const bad = RIDER_MEASURES.filter((m) => measured[m] !== undefined && !(measured[m] > 0 && measured[m] < LONGEST_MM));
-  if (bad.length > 0)
-    return refused(...bad.map((m) => problem('RIDER_MEASURE_OUT_OF_RANGE', { measure: m, mm: measured[m]!, mostMm: LONGEST_MM })));
-  const { stature } = measured;
-  const fills = stature !== undefined && stature >= PROPORTIONS_HOLD_MM.least && stature <= PROPORTIONS_HOLD_MM.most;
-  const names = Object.keys(SHARE_OF_STATURE) as Filled[];
-  const known = names.map((name) => [name, lengthOf(name, measured, fills)] as const);
-  const missing = known.filter(([, length]) => length === null).map(([name]) => name);
-  if (missing.length > 0) return refused(...missing.map((measure) => problem('RIDER_MEASURE_MISSING', { measure })));
-  return done(Object.fromEntries(known) as unknown as RiderBody);
+/** A stature to fill in from: as it was measured or said, else as the inside leg or the arm tells it. */
+export interface Reference {
+  readonly mm: number;
+  readonly sdMm: number;
+  readonly from: 'stature' | 'insideLeg' | 'arm';
+  readonly child: boolean;
 }
 
-/** No part of a person is longer than this, mm. */
-const LONGEST_MM = 2500;
+/** @returns null where neither stature nor inside leg nor arm is known */
+export function referenceOf({ stature, insideLeg, armpitToFingertip }: RiderMeasuresMm): Reference | null {
+  const told = (mm: number, { share, sdMm }: Share): readonly [number, number] => [mm / share, sdMm / share];
+  const of = (from: Reference['from'], [mm, sdMm]: readonly [number, number]): Reference => ({
+    ...{ mm, from, child: mm < PROPORTIONS_HOLD_MM.child },
+    sdMm: from !== 'stature' && mm < PROPORTIONS_HOLD_MM.child ? CHILD_SPREAD * sdMm : sdMm,
+  });
+  if (stature !== undefined) return of('stature', [stature, 0]);
+  if (insideLeg !== undefined) return of('insideLeg', told(insideLeg, INSIDE_LEG));
+  return armpitToFingertip === undefined ? null : of('arm', told(armpitToFingertip, SHARE_OF_STATURE.armpitToFingertip));
+}
 
-function lengthOf(name: Filled, measured: RiderMeasuresMm, fills: boolean): KnownLength | null {
-  const own = measured[name];
-  if (own !== undefined) return { mm: own, from: 'measured', sdMm: TAPE_SD_MM };
-  const { stature, insideLeg } = measured;
-  if (!fills || stature === undefined) return null;
-  if (insideLeg !== undefined && (name === 'thigh' || name === 'kneeToSole')) {
-    const hipHeight = insideLeg + SHARE_OF_STATURE.hipJointAboveSeat.share * stature;
-    return { mm: SHARE_OF_HIP_HEIGHT[name].share * hipHeight, from: 'insideLeg', sdMm: SHARE_OF_HIP_HEIGHT[name].sdMm };
-  }
-  const { share, sdMm } = SHARE_OF_STATURE[name];
-  return { mm: share * stature, from: 'stature', sdMm };
+/** What a length is expected to be for a stature, mm, with its spread; a child's is wider. */
+export function expectedFor({ share, sdMm }: Pick<Share, 'share' | 'sdMm'>, { mm, sdMm: ofStature, child }: Reference) {
+  return { mm: share * mm, sdMm: Math.hypot((child ? CHILD_SPREAD : 1) * sdMm, share * ofStature) };
 }

@@ -2,7 +2,7 @@ import { type Outcome } from '../problems';
 import { type HolesFor, type LeatherPair, holesBetween, holesFor } from './leather';
 import { type Foot, legOf } from './leg-of';
 import { type LegGround, type LegOnHorse, legOnHorse } from './on-barrel';
-import { type RiderBody } from './proportions';
+import { type RiderBody } from './rider-body';
 import { type KneeBand, type Purpose, CROUCH_MM, bandMiddle } from './purposes';
 
 /** What a plan says to be careful of. */

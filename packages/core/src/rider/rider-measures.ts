@@ -21,7 +21,7 @@ export type RiderMeasuresMm = Readonly<Partial<Record<RiderMeasure, number>>>;
 /** A length with how it came about and how sure it is. */
 export interface KnownLength {
   readonly mm: number;
-  readonly from: 'measured' | 'insideLeg' | 'stature';
+  readonly from: 'measured' | 'insideLeg' | 'stature' | 'arm';
   /** One standard deviation, mm. */
   readonly sdMm: number;
 }

@@ -1,7 +1,7 @@
 import { type RiderLoad, MOST_RIDER_KG } from '../sit';
 import { type LegPlace } from './linkage';
 import { massCentre } from './mass-centre';
-import { type RiderBody } from './proportions';
+import { type RiderBody } from './rider-body';
 
 /** How a rider's weight is shared. */
 export interface RiddenAs {

@@ -1,5 +1,16 @@
 import { DEMO_ANIMALS, DEMO_RIDERS, DEMO_RIDER_MEASURES, DEMO_SADDLES } from '@fulcra/demo';
-import { FOOT, PLAIN_BARREL, bodyInputOf, halfBreadthAt, legOf, legOnLeather, schoolById } from '@fulcra/core';
+import {
+  FOOT,
+  PLAIN_BARREL,
+  bodyInputOf,
+  halfBreadthAt,
+  legOf,
+  legOnHorse,
+  legOnLeather,
+  plumbOf,
+  plumbParts,
+  schoolById,
+} from '@fulcra/core';
 import { knownRider } from '../../riders/use-rider';
 import { facts, fact, takes, visited } from '../../visit/__tests__/demo-visit';
 import { groundUnder, saddleThere } from '../leg-ground';
@@ -127,11 +138,30 @@ describe('the headline', () => {
   it('of a leg that can’t says so', () => expect(headlineOf(plan, null, null, null)).toMatch(/can’t be hung/));
 });
 
-it('Pipit’s child is measured, not filled in', () => {
+it('Pipit’s child has its lengths measured; what was not is filled in half as sure', () => {
   const pip = knownRider(DEMO_RIDERS[2]!, DEMO_RIDER_MEASURES);
   expect(pip.body.ok).toBe(true);
   const known = DEMO_RIDER_MEASURES.filter((m) => m.takenOn.startsWith('2025'));
-  expect(knownRider(DEMO_RIDERS[2]!, known).body.ok).toBe(false);
+  const young = knownRider(DEMO_RIDERS[2]!, known);
+  expect(young.body.ok && young.body.value.ankleHeight.sdMm).toBe(2 * 6);
+  expect(pip.body.ok && pip.body.value.ankleHeight.sdMm).toBe(5);
+  expect(DEMO_RIDERS.flatMap((r) => knownRider(r, DEMO_RIDER_MEASURES).odd)).toEqual([]);
   expect(pip.days.map((d) => d.takenOn)).toEqual(['2026-04-14', '2025-04-20']);
   expect(DEMO_ANIMALS[4]!.horse.riderIds).toEqual([pip.rider.id]);
+});
+
+it('one heel has one judgement: the row of the saddle reads the heel that the roll pushed', () => {
+  const pressed = { ...BREAKER, seat: { ...BREAKER.seat, flapReachMm: 60 } };
+  const free = { ...BREAKER, seat: { ...BREAKER.seat, flapReachMm: null } };
+  const heelOf = (saddle: typeof BREAKER) => {
+    const { rows } = suitsOne(horseWith(), saddle, BODY!, FOOT, [118, 126], LOAD);
+    return rows.find((r) => r.id === 'heelUnderHip')!.has!;
+  };
+  const { ground } = groundUnder(saddleThere(horseWith(), pressed, LOAD), BODY!);
+  const place = legOnHorse(legOf(BODY!, FOOT), ground, 122);
+  if (!place.ok) throw new Error('this leg hangs there');
+  const heel = plumbParts(plumbOf(place.value, BODY!.heelToAnkle.mm), place.value, ground.saddle.pitchDeg, 60);
+  expect(heel.fromLengthMm).toBeLessThan(-1);
+  expect(heelOf(pressed)).toBeCloseTo(heel.heelBehindHipMm, 9);
+  expect(heelOf(free) - heelOf(pressed)).toBeCloseTo(-heel.fromLengthMm, 6);
 });

@@ -1,4 +1,18 @@
-import { type LegPlace, BAND_SETS, HEEL_LIMITS_MM, KNEE_BANDS, PURPOSES, bandMiddle, plumbOf, riderBody, weightShare } from '..';
+import {
+  type LegPlace,
+  type RiderMeasure,
+  TOGETHER_SD,
+  measuredTwice,
+  oddLengths,
+  BAND_SETS,
+  HEEL_LIMITS_MM,
+  KNEE_BANDS,
+  PURPOSES,
+  bandMiddle,
+  plumbOf,
+  riderBody,
+  weightShare,
+} from '..';
 
 const body = (measured: Parameters<typeof riderBody>[0]) => {
   const outcome = riderBody(measured);
@@ -33,7 +47,26 @@ describe('a rider’s lengths', () => {
     [1400, []],
     [2100, []],
   ])('of %d mm are filled in', (stature, wanted) => expect(codes({ stature })).toEqual(wanted));
-  it.each([1399, 2101, 900])('of %d mm are not: every length is to be measured', (stature) => {
+  it.each([
+    [1000, []],
+    [1399, []],
+  ])('of a child of %d mm too', (stature, wanted) => expect(codes({ stature })).toEqual(wanted));
+  it('a child’s are half as sure as an adult’s', () => {
+    expect(body({ stature: 1399 }).thigh.sdMm).toBe(2 * body({ stature: 1400 }).thigh.sdMm);
+    expect(body({ stature: 1399, insideLeg: 660 }).kneeToSole.sdMm).toBeCloseTo(2 * 12, 9);
+    expect(body({ stature: 1400, insideLeg: 660 }).kneeToSole.sdMm).toBeCloseTo(12, 9);
+  });
+  it('the arm, or the inside leg, is enough to begin with; what it is unsure by comes on top', () => {
+    const { thigh } = body({ armpitToFingertip: 0.38 * 1700 });
+    expect(thigh).toEqual({
+      mm: expect.closeTo(0.245 * 1700, 9),
+      from: 'arm',
+      sdMm: expect.closeTo(Math.hypot(19, (0.245 * 20) / 0.38), 9),
+    });
+    expect(body({ insideLeg: 0.475 * 1700 }).ankleHeight.from).toBe('insideLeg');
+    expect(body({ insideLeg: 0.475 * 1700 }).ankleHeight.mm).toBeCloseTo(66.3, 9);
+  });
+  it.each([999, 2101, 900])('of %d mm are not: every length is to be measured', (stature) => {
     expect(new Set(codes({ stature }))).toEqual(new Set(['RIDER_MEASURE_MISSING']));
     expect(codes({ stature })).toHaveLength(11);
   });
@@ -41,6 +74,74 @@ describe('a rider’s lengths', () => {
   it.each([[{ stature: -5 }], [{ stature: 1700, thigh: Number.NaN }], [{ stature: 17_000 }]])('%j is refused', (measured) =>
     expect(codes(measured)).toEqual(['RIDER_MEASURE_OUT_OF_RANGE']),
   );
+});
+
+describe('lengths held against each other', () => {
+  const of = (measured: Parameters<typeof oddLengths>[0], twice: readonly RiderMeasure[] = []) =>
+    oddLengths(measured, new Set(twice)).map((o) => [o.measure, o.against, o.level]);
+  const SD = Math.hypot(25, 5);
+
+  it.each([
+    [0, []],
+    [TOGETHER_SD.asked - 0.01, []],
+    [TOGETHER_SD.asked + 0.01, [['insideLeg', 'stature', 'asked']]],
+    [TOGETHER_SD.refused - 0.01, [['insideLeg', 'stature', 'asked']]],
+    [TOGETHER_SD.refused + 0.01, [['insideLeg', 'stature', 'refused']]],
+  ])('an inside leg %d standard deviations off, either way', (sds, wanted) => {
+    for (const sign of [-1, 1]) expect(of({ stature: 1700, insideLeg: 0.475 * 1700 + sign * sds * SD })).toEqual(wanted);
+  });
+
+  it('what nobody has is refused with what is expected and against what', () => {
+    const outcome = riderBody({ stature: 1700, insideLeg: 650, armpitToFingertip: 400 });
+    if (outcome.ok) throw new Error('nobody is so');
+    expect(outcome.problems.map((p) => [p.code, p.values])).toEqual([
+      [
+        'RIDER_LENGTHS_DISAGREE',
+        expect.objectContaining({
+          measure: 'insideLeg',
+          mm: 650,
+          expectedMm: expect.closeTo(807.5, 9),
+          against: 'stature',
+          againstMm: 1700,
+        }),
+      ],
+      ['RIDER_LENGTHS_DISAGREE', expect.objectContaining({ measure: 'armpitToFingertip', mm: 400, expectedMm: expect.closeTo(646, 9) })],
+    ]);
+  });
+
+  it('one measured twice with one answer is a person, not a slip', () => {
+    expect(of({ stature: 1700, insideLeg: 650 }, ['insideLeg'])).toEqual([]);
+    expect(riderBody({ stature: 1700, insideLeg: 650 }, new Set(['insideLeg'] as const)).ok).toBe(true);
+  });
+
+  it('one that is asked about makes the leg less sure by half of what it is off, whether taken or worked with', () => {
+    const off = 4 * Math.hypot(19, 5);
+    expect(body({ stature: 1700, thigh: 0.245 * 1700 + off }).thigh.sdMm).toBeCloseTo(Math.hypot(5, off / 2), 9);
+    const asked = body({ stature: 1700, insideLeg: 0.475 * 1700 - 4 * SD }).thigh.sdMm;
+    expect(asked).toBeCloseTo(Math.hypot(14, 0.462 * (Math.hypot(5, 2 * SD) - 5)), 9);
+  });
+
+  it('a child’s are held against each other with its spread', () => {
+    const off = 4 * SD;
+    expect(of({ stature: 1300, insideLeg: 0.475 * 1300 + off })).toEqual([]);
+    expect(of({ stature: 1400, insideLeg: 0.475 * 1400 + off })).toHaveLength(1);
+  });
+
+  it('without a stature against the inside leg, and without that against the arm; nothing against nothing', () => {
+    expect(of({ insideLeg: 800, kneeToSole: 900 })).toEqual([['kneeToSole', 'insideLeg', 'refused']]);
+    expect(of({ armpitToFingertip: 640, kneeToSole: 900 })).toEqual([['kneeToSole', 'armpitToFingertip', 'refused']]);
+    expect(of({ kneeToSole: 900, thigh: 100 })).toEqual([]);
+  });
+
+  it('breadths follow the weight and are held against nothing', () => expect(of({ stature: 1700, hipBreadth: 690 })).toEqual([]));
+
+  it('twice is within fifteen millimetres of the newest that stands', () => {
+    const day = (takenOn: string, thigh: number, withdrawn = false) => ({ takenOn, withdrawn, lengthsMm: { thigh } });
+    expect([...measuredTwice([day('2026-01-01', 415), day('2026-02-01', 400)])]).toEqual(['thigh']);
+    expect([...measuredTwice([day('2026-01-01', 416), day('2026-02-01', 400)])]).toEqual([]);
+    expect([...measuredTwice([day('2026-01-01', 400, true), day('2026-02-01', 400)])]).toEqual([]);
+    expect([...measuredTwice([day('2026-02-01', 400)])]).toEqual([]);
+  });
 });
 
 describe('the bands', () => {

@@ -35,7 +35,9 @@ describe('flap and seat', () => {
     [523, 380, 444.5, false],
     [495, 440, 444.5, false],
     [700, 500, 482.6, true],
-    [300, 250, 381, true],
+    [377, 248, 355.6, false],
+    [332, 240, 330.2, false],
+    [300, 250, 330.2, true],
   ])('buttock to hollow of the knee %d, hips %d: %d mm', (thigh, hips, size, beyond) => {
     const made = seatSize(thigh, hips);
     expect(made.sizeMm).toBeCloseTo(size, 6);

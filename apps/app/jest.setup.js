@@ -5,6 +5,10 @@ globalThis.localStorage = {
   setItem: (key, value) => void kept.set(key, String(value)),
   removeItem: (key) => void kept.delete(key),
   clear: () => kept.clear(),
+  key: (at) => [...kept.keys()][at] ?? null,
+  get length() {
+    return kept.size;
+  },
 };
 const target = new EventTarget();
 globalThis.addEventListener = target.addEventListener.bind(target);

@@ -43,7 +43,7 @@ afterAll(async () => {
   rmSync(scratch, { recursive: true, force: true });
 }, 60_000);
 
-const who = { ...DEMO_ACCOUNT, csrfToken: '' };
+const who = { ...DEMO_ACCOUNT, csrfToken: '', sealKey: '' };
 /** Horses written one after the other until it is stopped, each noted once it was acknowledged. */
 function writing(): { readonly acknowledged: string[]; readonly stop: () => Promise<void> } {
   const stores = collections(db);

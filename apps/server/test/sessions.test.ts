@@ -1,7 +1,7 @@
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { SIGN_IN_LIMITS } from '../src/platform/auth/sign-in-limits';
 import { HORSE, demoFitter } from './journeys';
-import { type Running, startServer } from './running-server';
+import { type Running, otherPractice, startServer } from './running-server';
 import { v7 } from 'uuid';
 
 let running: Running;
@@ -69,6 +69,30 @@ describe('signing in', () => {
     expect((await visitor.send('DELETE', '/api/session')).status).toBe(204);
     visitor.cookie = cookie;
     expect((await visitor.send('GET', '/api/session')).body.error.code).toBe('SESSION_MISSING');
+  });
+
+  it('signing in as somebody else ends what was signed in here before', async () => {
+    const visitor = await demoFitter(running);
+    const before = visitor.cookie;
+    await visitor.signIn(DEMO_ACCOUNT.email, DEMO_ACCOUNT.password);
+    expect(visitor.cookie).not.toBe(before);
+    visitor.cookie = before;
+    expect((await visitor.send('GET', '/api/session')).body.error.code).toBe('SESSION_MISSING');
+  });
+
+  it('signing out lets the browser throw away the pictures it kept', async () => {
+    const visitor = await demoFitter(running);
+    expect((await visitor.send('DELETE', '/api/session')).headers.get('clear-site-data')).toBe('"cache"');
+  });
+
+  it('each person has a key of their own to seal with, the same at each sign-in, and nobody else’s', async () => {
+    const keyAfter = async (email: string, password: string): Promise<string> =>
+      (await running.visitor().signIn(email, password)).body.sealKey as string;
+    const own = await keyAfter(DEMO_ACCOUNT.email, DEMO_ACCOUNT.password);
+    expect(Buffer.from(own, 'base64url')).toHaveLength(32);
+    expect(await keyAfter(DEMO_ACCOUNT.email, DEMO_ACCOUNT.password)).toBe(own);
+    const other = await otherPractice(running.db);
+    expect(await keyAfter(other.email, other.password)).not.toBe(own);
   });
 
   it('counts failures by account, whatever the address, and a right password counts for nothing', async () => {

@@ -12,6 +12,8 @@ export const sessionSchema = z.object({
   demo: z.boolean().default(false),
   /** Goes back in the x-fulcra-csrf header of every write. */
   csrfToken: z.string(),
+  /** This person's own, base64url of 256 bits: seals what they leave unsent on a device, and opens it there again. */
+  sealKey: z.string(),
 });
 export type Session = z.infer<typeof sessionSchema>;
 

@@ -26,6 +26,8 @@ export interface Api {
   request(method: Method, path: string, body?: unknown, withinMs?: number): Promise<unknown>;
   /** One piece of a picture. */
   sendBytes(path: string, piece: Blob): Promise<unknown>;
+  /** Ends a session that is no longer this page's. */
+  endSession(csrfToken: string): Promise<void>;
   /** Goes with every request from now on. */
   setSession(session: Session | null): void;
 }
@@ -63,6 +65,7 @@ export function createApi(ask: typeof fetch, heard: (dateHeader: string | null) 
       ),
     sendBytes: (path, piece) =>
       answered(path, { method: 'PUT', headers: { 'content-type': 'application/octet-stream', ...token() }, body: piece }),
+    endSession: async (left) => void (await answered('/api/session', { method: 'DELETE', headers: { 'x-fulcra-csrf': left } })),
     setSession: (session) => {
       csrfToken = session?.csrfToken ?? '';
     },

@@ -37,7 +37,7 @@ const PASSING: readonly unknown[] = ['ranking'];
 const wasAnswered = (query: Query): boolean => query.state.data !== undefined && !PASSING.includes(query.queryKey[0]);
 
 /** Counted up whenever what is kept of an answer changes its shape: what an earlier release kept is then asked anew. */
-const SHAPE = 'v5';
+const SHAPE = 'v6';
 
 /** What was answered stays this long on a device that isn't opened. */
 export const KEPT_MS = 4 * WEEK_MS;

@@ -1,14 +1,19 @@
-const PREFIX = 'set-aside:';
+import { keysOfDevice } from './draft-scope';
+import { keeping } from './keeping';
+
+export const SET_ASIDE = 'set-aside:';
+const PREFIX = SET_ASIDE;
 const listeners = new Set<() => void>();
 let known: readonly SetAside[] | null = null;
 
 export interface SetAside {
+  /** Whose it is and what, as a draft is kept. */
   readonly key: string;
   readonly text: string;
 }
 
 function read(): readonly SetAside[] {
-  const keys = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i)!).filter((k) => k.startsWith(PREFIX));
+  const keys = keysOfDevice().filter((k) => k.startsWith(PREFIX));
   return keys.sort().map((k) => ({ key: k.slice(PREFIX.length), text: localStorage.getItem(k) ?? '' }));
 }
 
@@ -21,12 +26,14 @@ function changed(): void {
 export const setAside = {
   all: (): readonly SetAside[] => (known ??= read()),
   keep(key: string, text: string): void {
-    localStorage.setItem(PREFIX + key, text);
+    keeping.put(PREFIX + key, text);
     // a draft is read while a screen is drawn: those who show this are told after it
     queueMicrotask(changed);
   },
+  /** Others wrote or took them. */
+  reread: changed,
   discard(key: string): void {
-    localStorage.removeItem(PREFIX + key);
+    keeping.drop(PREFIX + key);
     changed();
   },
   subscribe(listen: () => void): () => void {

@@ -4,6 +4,7 @@ import { useSession } from '../platform/session-context';
 import { useTapeUnit } from '../platform/use-tape-unit';
 import { Button } from '../ui/button';
 import { Body, Small } from '../ui/text';
+import { LeaveDevice } from '../saving/leave-device';
 import { UnitChoice } from '../ui/unit-choice';
 import { RAIL_PHRASES } from '../words/rail-phrases';
 import { PLACES, placeAt, placeName } from './places';
@@ -11,7 +12,7 @@ import { usePlaceStates } from './use-place-states';
 
 /** All places, each a line of words with what is true there now; who is here stands at the end. */
 export function PlacesList({ onGone }: { readonly onGone?: () => void }) {
-  const { session, signOut } = useSession();
+  const { session } = useSession();
   const here = placeAt(usePathname());
   const states = usePlaceStates();
   const [unit, setUnit] = useTapeUnit();
@@ -36,9 +37,7 @@ export function PlacesList({ onGone }: { readonly onGone?: () => void }) {
       <YStack borderTopWidth={1} borderColor="$rule" marginTop="$m" paddingTop="$s" paddingHorizontal="$m">
         <Small>{RAIL_PHRASES.signedInAs(session.person.name, session.practice.name)}</Small>
         <UnitChoice unit={unit} onChange={setUnit} />
-        <XStack>
-          <Button kind="quiet" tight label={RAIL_PHRASES.signOut} onPress={() => void signOut()} />
-        </XStack>
+        <LeaveDevice onGone={onGone} />
       </YStack>
     </YStack>
   );

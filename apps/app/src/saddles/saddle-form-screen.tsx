@@ -6,7 +6,7 @@ import { useWatch } from 'react-hook-form';
 import { v7 } from 'uuid';
 import { YStack } from 'tamagui';
 import { TEXT_DRAFT } from '../platform/draft';
-import { useDraft, forgetDraft } from '../platform/use-draft';
+import { useDraft, useForgetDraft } from '../platform/use-draft';
 import { useDraftForm } from '../platform/use-draft-form';
 import { useSend } from '../platform/use-send';
 import { useSaddles } from '../platform/use-views';
@@ -99,13 +99,14 @@ function Form({ saddleId, was, start }: FormProps) {
 function useSaddleForm({ saddleId, was, start }: FormProps): { readonly part: SaddlePart; readonly save: () => void } {
   const send = useSend();
   const { form, forget } = useDraftForm(`saddle-${saddleId}`, FORM_DRAFT, { saddle: start, was }, saddleFormSchema, formIssueWords);
+  const forgetNewId = useForgetDraft('saddle-new-id');
   const [here, onHere] = useState<Here>({ view: 'side', measure: null });
   const saddle = useWatch({ control: form.control, name: 'saddle' });
   const put = (next: SaddleFields): void => form.setValue('saddle', next, { shouldValidate: form.formState.isSubmitted });
   const save = form.handleSubmit(async ({ saddle: read, was: stood }) => {
     if (!(await send({ kind: 'saddle', saddleId, body: { ...read, ...(stood !== null && { was: stood }) } }))) return;
     forget();
-    if (was === null) forgetDraft('saddle-new-id');
+    if (was === null) forgetNewId();
     toTheStock();
   });
   return { part: { form, saddle, put, here, onHere }, save: () => void save() };

@@ -1,11 +1,19 @@
 import { SAVING_PHRASES } from '../words/saving-phrases';
-import { useSyncExternalStore } from 'react';
+import { useContext, useMemo, useSyncExternalStore } from 'react';
 import { XStack, YStack } from 'tamagui';
-import { setAside } from '../platform/set-aside';
+import { DraftScope } from '../platform/draft-scope';
+import { type SetAside, setAside } from '../platform/set-aside';
 import { Button } from '../ui/button';
 import { Body, Small, Strong } from '../ui/text';
 
-export const useSetAside = () => useSyncExternalStore(setAside.subscribe, setAside.all);
+/** What was set aside of this person's. */
+export function useSetAside(): readonly SetAside[] {
+  const all = useSyncExternalStore(setAside.subscribe, setAside.all);
+  const scope = useContext(DraftScope);
+  return useMemo(() => all.filter(({ key }) => key.startsWith(`${scope}:`)), [all, scope]);
+}
+
+const bare = (key: string): string => key.slice(key.indexOf(':') + 1);
 
 /** Drafts of an earlier release that can't be gone on with, each to be copied or let go. */
 export function SetAsideList() {
@@ -17,13 +25,13 @@ export function SetAsideList() {
       <Body>{SAVING_PHRASES.thisWasHalf}</Body>
       {list.map(({ key, text }) => (
         <YStack key={key} gap="$xs">
-          <Small>{key}</Small>
+          <Small>{bare(key)}</Small>
           <Small numberOfLines={3}>{text}</Small>
           <XStack gap="$s" flexWrap="wrap">
-            <Button label={SAVING_PHRASES.copy(key)} onPress={() => void navigator.clipboard?.writeText(text)}>
+            <Button label={SAVING_PHRASES.copy(bare(key))} onPress={() => void navigator.clipboard?.writeText(text)}>
               <Body>{SAVING_PHRASES.copy2}</Body>
             </Button>
-            <Button kind="quiet" label={SAVING_PHRASES.letGo(key)} onPress={() => setAside.discard(key)}>
+            <Button kind="quiet" label={SAVING_PHRASES.letGo(bare(key))} onPress={() => setAside.discard(key)}>
               <Body>{SAVING_PHRASES.letItGo}</Body>
             </Button>
           </XStack>

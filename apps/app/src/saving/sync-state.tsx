@@ -13,6 +13,8 @@ import { type Owner, type Waiting, isFieldsWrite, isOwn } from '../platform/sync
 import { useSync, useSyncState, useWaiting } from '../platform/use-sync';
 import { SENDING_SHORT, SENDING_WORDS } from '../words/saving-words';
 import { ClashEntry } from './clash-entry';
+import { LetGo } from './let-go';
+import { useNotKept } from './not-kept';
 import { DeviceWarnings, useDeviceTrouble } from './device-warnings';
 
 /** Small and honest: kept here, on its way, sent, or refused with the way out. */
@@ -25,7 +27,9 @@ export function SyncState() {
   const [open, setOpen] = useState(false);
   const refused = waiting.filter((w) => w.refused !== undefined);
   const deviceTrouble = useDeviceTrouble();
-  const trouble = useSetAside().length > 0 ? SAVING_PHRASES.draftSetAside : deviceTrouble;
+  const notKept = useNotKept();
+  const setAsideHere = useSetAside().length > 0;
+  const trouble = notKept ? SAVING_PHRASES.notKeptShort : setAsideHere ? SAVING_PHRASES.draftSetAside : deviceTrouble;
   const clashes = refused.filter((w) => w.refused?.clash !== undefined).length;
   const [tone, text] = summary(waiting.length - refused.length, refused.length - clashes, clashes, state, trouble);
   return (
@@ -40,6 +44,7 @@ export function SyncState() {
       </Button>
       <Sheet title={SAVING_PHRASES.whatIsSaved} open={open} onClose={() => setOpen(false)}>
         <Body>{explanation(waiting.length, state)}</Body>
+        <LetGo />
         <DeviceWarnings />
         <SetAsideList />
         <OthersWaiting all={all} owner={owner} />

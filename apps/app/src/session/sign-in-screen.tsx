@@ -13,13 +13,16 @@ import { Button } from '../ui/button';
 import { FormField } from '../ui/form-field';
 import { Body, Title, Small } from '../ui/text';
 import { FORM_WORDS } from '../words/form-words';
+import { useToast } from '../ui/toast';
 import { SignInMark } from './sign-in-mark';
+import { useSealedCount } from './use-sealed-count';
 
 export interface SignInScreenProps {
   /** Entries kept on this device that will be sent after signing in. */
   readonly waiting: number;
   readonly offline: boolean;
-  readonly onSignedIn: (session: Session) => void;
+  /** @returns how much of what was left here could not be opened */
+  readonly onSignedIn: (session: Session) => Promise<{ readonly failed: number }>;
 }
 
 const accountSchema = z.object({ email: z.string().trim().min(1, FORM_WORDS.email), password: z.string().min(1, FORM_WORDS.password) });
@@ -31,6 +34,8 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
   });
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
+  const toast = useToast();
+  const sealed = useSealedCount();
   const welcome = useQuery({
     queryKey: ['welcome'],
     queryFn: async () => welcomeSchema.parse(await api.request('GET', '/api/welcome')),
@@ -40,7 +45,8 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
     setBusy(true);
     setProblem(null);
     try {
-      onSignedIn(sessionSchema.parse(await api.request('POST', '/api/session', account)));
+      const { failed } = await onSignedIn(sessionSchema.parse(await api.request('POST', '/api/session', account)));
+      if (failed > 0) toast({ text: SESSION_PHRASES.couldNotOpen(failed) });
     } catch (error) {
       setProblem(wordsOf(error));
     } finally {
@@ -57,6 +63,7 @@ export function SignInScreen({ waiting, offline, onSignedIn }: SignInScreenProps
           <Title>{SESSION_PHRASES.fulcra}</Title>
           <Body>{SESSION_PHRASES.measureTheBack}</Body>
         </YStack>
+        {sealed > 0 ? <Banner tone="lookOut">{SESSION_PHRASES.entriesAreSealed(sealed)}</Banner> : null}
         {waiting > 0 ? <Banner tone="lookOut">{SESSION_PHRASES.entriesAreKept(waiting)}</Banner> : null}
         {offline ? <Banner tone="lookOut">{SESSION_PHRASES.theServerDoes}</Banner> : null}
         <FormField control={control} name="email" label={SESSION_PHRASES.eMail} kind="email" />

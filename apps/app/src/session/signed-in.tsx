@@ -2,9 +2,11 @@ import { SESSION_PHRASES } from '../words/session-phrases';
 import { CORE_VERSION } from '@fulcra/core';
 import { router, usePathname } from 'expo-router';
 import { type ComponentType, useContext } from 'react';
+import { DraftScope, scopeOf } from '../platform/draft-scope';
 import { GateContext, SessionContext } from '../platform/session-context';
 import { useWaiting } from '../platform/use-sync';
 import { usePersonUnit } from '../platform/use-tape-unit';
+import { NotKept } from '../saving/not-kept';
 import { SyncState } from '../saving/sync-state';
 import { WithRail } from '../rail';
 import { ScreenCorner } from '../ui/screen';
@@ -23,15 +25,19 @@ export function signedIn<P extends object>(Screen: ComponentType<P>): ComponentT
     usePersonUnit();
     if (gate.state === 'starting') return null;
     if (gate.state === 'signedOut') return <SignInScreen waiting={waiting.length} offline={gate.offline} onSignedIn={gate.enter} />;
+    const scope = scopeOf(gate.value.session);
     return (
-      <SessionContext.Provider value={gate.value}>
-        <ScreenCorner.Provider value={<SyncState />}>
-          <WithRail>
-            <ScreenBoundary place={place} about={ABOUT} onLeave={toTheYard}>
-              <Screen {...props} />
-            </ScreenBoundary>
-          </WithRail>
-        </ScreenCorner.Provider>
+      <SessionContext.Provider key={scope} value={gate.value}>
+        <DraftScope.Provider value={scope}>
+          <ScreenCorner.Provider value={<SyncState />}>
+            <WithRail>
+              <ScreenBoundary place={place} about={ABOUT} onLeave={toTheYard}>
+                <NotKept />
+                <Screen {...props} />
+              </ScreenBoundary>
+            </WithRail>
+          </ScreenCorner.Provider>
+        </DraftScope.Provider>
       </SessionContext.Provider>
     );
   };

@@ -17,7 +17,6 @@ export const RAIL_PHRASES = {
   goElsewhere: (here: string): string => `Go elsewhere; now in: ${here}`,
   elsewhere: 'elsewhere',
   whereTo: 'Where to',
-  signOut: 'Sign out',
   signedInAs: (person: string, practice: string): string => `${person}, ${practice}`,
   yardNow: (horses: number, open: number): string => `${countWords(horses, 'horse')}, ${open === 0 ? 'none open' : `${open} open`}`,
   dueNow: (due: number): string => (due === 0 ? 'nobody due' : `${due} due`),

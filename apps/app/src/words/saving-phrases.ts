@@ -13,11 +13,18 @@ export const SAVING_PHRASES = {
     `This device’s clock is ${span} ${rest}. Entries are dated by the server’s time, so nothing is wrong; set the clock when you can.`,
   setAside: 'Set aside',
   thisWasHalf:
-    'This was half entered under an earlier release and can’t be gone on with here. It is kept as it was; copy what you need, then let it go.',
+    'This was half entered before, under an earlier release or before something else was begun in its place, and can’t be gone on with here. It is kept as it was; copy what you need, then let it go.',
   copy: (key: string): string => `Copy ${key}`,
   copy2: 'Copy',
   letGo: (key: string): string => `Let ${key} go`,
   letItGo: 'Let it go',
+  typedNotKept:
+    'This device is full: what you type shows, but a reload would lose it. Enter it now; an entry that is saved is on this device before it is said so.',
+  notKeptShort: 'typing not kept',
+  toMakeRoom: 'To make room, let go of what you don’t need any more:',
+  letFetchedGo: (count: number): string =>
+    `Let go of ${count === 1 ? 'the picture' : `the ${count} pictures`} fetched for a day without signal`,
+  halfEntered: (name: string, letters: number): string => `${name}, ${Math.max(1, Math.round(letters / 1000))} kB`,
   draftSetAside: 'draft set aside',
   saving: (text: string): string => `Saving: ${text}`,
   whatIsSaved: 'What is saved where',

@@ -16,6 +16,8 @@ export interface PersonRow {
   name: string;
   email: string;
   passwordHash: string;
+  /** Seals what this person leaves unsent on a device: 256 bits, known to the device only while they are signed in. */
+  sealKey: string;
 }
 export const PersonEntity = new EntitySchema<PersonRow>({
   name: 'person',
@@ -25,5 +27,6 @@ export const PersonEntity = new EntitySchema<PersonRow>({
     name: text(120),
     email: text(200),
     passwordHash: { ...text(255), name: 'password_hash' },
+    sealKey: { type: 'char', length: 43, name: 'seal_key' },
   },
 });

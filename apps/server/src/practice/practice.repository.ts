@@ -1,4 +1,5 @@
 import { type DataSource } from 'typeorm';
+import { secret } from '../platform/auth/secrets';
 import { PersonEntity, type PersonRow, PracticeEntity } from './practice.entity';
 
 interface Account {
@@ -29,6 +30,7 @@ export function practices(db: DataSource): Practices {
           name: a.personName,
           email: a.email,
           passwordHash: a.passwordHash,
+          sealKey: secret(),
         });
       });
     },

@@ -30,6 +30,7 @@ const asSession = (who: SignedIn, config: Config) => ({
   person: { id: who.personId, name: who.personName },
   practice: { id: who.practiceId, name: who.practiceName },
   csrfToken: who.csrfToken,
+  sealKey: who.sealKey,
 });
 
 export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, sessions, practices, config }) => {
@@ -61,6 +62,8 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, ses
       });
       if (!known)
         reply.setCookie(cookies.nameOf('device'), await devices.remember(person.id), { ...cookies.options, maxAge: DEVICE_DAYS * 86_400 });
+      // whoever was signed in here before no longer is
+      await sessions.close(cookies.read('session') ?? '');
       const token = await sessions.open(person.id, new Date());
       const who = await sessions.find(token, new Date());
       reply.setCookie(cookies.nameOf('session'), token, { ...cookies.options, maxAge: hoursToSeconds(24 * SESSION_DAYS) });
@@ -74,6 +77,7 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, ses
     const cookies = cookiesOf(request, config.secureCookies);
     await sessions.close(cookies.read('session') ?? '');
     reply.clearCookie(cookies.nameOf('session'), cookies.options);
-    return reply.status(204).send(null);
+    // pictures that the browser itself has kept
+    return reply.status(204).header('clear-site-data', '"cache"').send(null);
   });
 };

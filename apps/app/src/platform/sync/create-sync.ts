@@ -14,6 +14,11 @@ export interface Sync {
   /** On the disk before it counts as entered. @throws where this device would not keep it */
   add(owner: Owner, write: Write): Promise<void>;
   drop(id: string): Promise<void>;
+  dropAll(ids: readonly string[]): Promise<void>;
+  /** Entries of before, as they were, in their order. */
+  bringBack(entries: readonly Waiting[]): Promise<void>;
+  /** Nothing more is sent under the name that was; an answer still under way changes nothing. */
+  stop(): void;
   /** Ready to be sent again, with another body where one is given. */
   again(id: string, write?: Write): Promise<void>;
   /** Sends what this person entered, oldest first; comes back by itself while something is left. Never rejects. */
@@ -48,6 +53,9 @@ export function createSync(parts: SyncParts): Sync {
       if (earlier !== undefined) await outbox.drop([earlier.id]);
     },
     drop: (id) => outbox.drop([id]),
+    dropAll: (ids) => outbox.drop(ids),
+    bringBack: (entries) => outbox.keep(entries),
+    stop: () => sending.stop(),
     async again(id, write) {
       const entry = outbox.list().find((w) => w.id === id);
       if (entry !== undefined) await outbox.keep([{ ...entry, write: write ?? entry.write, refused: undefined, failures: undefined }]);

@@ -16,5 +16,6 @@ const dayStore = createStore('fulcra-day-photos', 'blobs');
 export const dayPhotos = {
   put: (photoId: string, blob: Blob): Promise<void> => set(photoId, blob, dayStore),
   get: (photoId: string): Promise<Blob | undefined> => get<Blob>(photoId, dayStore),
+  count: async (): Promise<number> => (await keys(dayStore)).length,
   clear: (): Promise<void> => clear(dayStore),
 };

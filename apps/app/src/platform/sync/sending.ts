@@ -12,6 +12,8 @@ export class Sending {
   private waitMs = LEAST_WAIT_MS;
   private cancelTimer: (() => void) | null = null;
   private closed = false;
+  /** Raised when somebody leaves: what began before it counts for nothing. */
+  private turn = 0;
 
   constructor(
     private readonly parts: SyncParts,
@@ -27,11 +29,15 @@ export class Sending {
   /** Sends what this person entered, oldest first; comes back by itself while something is left. Never rejects. */
   async flush(owner: Owner): Promise<void> {
     if (this.closed) return;
+    const { turn } = this;
     try {
       await this.ready();
-      await this.parts.alone(async () => this.ended(owner, await this.sendAll(owner)));
+      await this.parts.alone(async () => {
+        if (turn === this.turn) this.ended(owner, await this.sendAll(owner, turn));
+      });
     } catch (error) {
       console.error('Sending broke off; what was entered is kept here and sent again.', error);
+      if (turn !== this.turn) return;
       this.become('deviceFails');
       this.later(owner, undefined);
     }
@@ -45,13 +51,20 @@ export class Sending {
     void this.flush(owner);
   }
 
+  stop(): void {
+    this.turn++;
+    this.waitMs = LEAST_WAIT_MS;
+    this.cancelTimer?.();
+    this.become('idle');
+  }
+
   close(): void {
     this.closed = true;
     this.cancelTimer?.();
   }
 
   /** @returns what stops sending, or null where nothing is left */
-  private async sendAll(owner: Owner): Promise<Stop | null> {
+  private async sendAll(owner: Owner, turn: number): Promise<Stop | null> {
     await this.outbox.reload();
     let sent = false;
     for (;;) {
@@ -59,6 +72,7 @@ export class Sending {
       if (batch.length === 0) break;
       this.become('sending');
       const { taken, changed, stop } = booked(batch, await this.parts.send(batch));
+      if (turn !== this.turn) return null;
       if (taken.length > 0) {
         await this.parts.taken(taken.map((e) => e.write));
         await this.outbox.drop(taken.map((e) => e.id));

@@ -4,11 +4,11 @@ import { rendered } from '../../ui/__tests__/rendered';
 import { personUnit } from '../../words/person-unit';
 import { PlacesList } from '../places-list';
 
-const mockSignOut = jest.fn();
 jest.mock('expo-router', () => ({ router: { push: jest.fn() }, usePathname: () => '/saddles' }));
 jest.mock('../../platform/session-context', () => ({
-  useSession: () => ({ session: { person: { name: 'Isla Venn' }, practice: { name: 'Skerries' } }, signOut: mockSignOut }),
+  useSession: () => ({ session: { person: { name: 'Isla Venn' }, practice: { name: 'Skerries' } } }),
 }));
+jest.mock('../../saving/leave-device', () => ({ LeaveDevice: () => null }));
 jest.mock('../use-place-states', () => ({ usePlaceStates: () => ({ stock: '8 saddles' }) }));
 
 const press = (label: string) => act(async () => fireEvent.press(screen.getByLabelText(label)));
@@ -32,11 +32,5 @@ describe('the list of places', () => {
     expect(localStorage.getItem('draft:tape-unit')).toContain('"in"');
     await press('cm');
     expect(personUnit.now()).toBe('cm');
-  });
-
-  it('signs out', async () => {
-    rendered(<PlacesList />);
-    await press('Sign out');
-    expect(mockSignOut).toHaveBeenCalledTimes(1);
   });
 });

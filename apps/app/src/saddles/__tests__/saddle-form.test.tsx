@@ -9,6 +9,7 @@ const mockSend = jest.fn();
 const mockSaddles = jest.fn();
 jest.mock('../../platform/use-send', () => ({ useSend: () => mockSend }));
 jest.mock('../../platform/use-views', () => ({
+  usePracticeSettings: () => ({ tackDays: jest.requireActual('@fulcra/core').TACK_DAYS }),
   useSaddles: () => mockSaddles(),
   ...Object.fromEntries(['useLeathers', 'useGirths', 'useTackChecks'].map((name) => [name, () => ({ data: [] })])),
 }));

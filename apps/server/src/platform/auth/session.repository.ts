@@ -10,6 +10,7 @@ export interface SignedIn {
   readonly practiceId: string;
   readonly practiceName: string;
   readonly csrfToken: string;
+  readonly sealKey: string;
 }
 
 export const SESSION_DAYS = 30;
@@ -21,7 +22,7 @@ export interface Sessions {
   close(token: string): Promise<void>;
 }
 
-const FIND = `SELECT s.csrf_token AS csrfToken, p.id AS personId, p.name AS personName, r.id AS practiceId, r.name AS practiceName
+const FIND = `SELECT s.csrf_token AS csrfToken, p.seal_key AS sealKey, p.id AS personId, p.name AS personName, r.id AS practiceId, r.name AS practiceName
   FROM session s JOIN person p ON p.id = s.person_id JOIN practice r ON r.id = p.practice_id
   WHERE s.token_hash = ? AND s.expires_at > ?`;
 

@@ -1,3 +1,4 @@
+import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { expect, test } from '@playwright/test';
 import { Fitter } from './fitter';
 
@@ -50,7 +51,7 @@ test('what is typed is there after Close and after a reload, before anybody has 
 test('a draft that this release can’t go on with is set aside in sight, and the screen works', async ({ page }) => {
   const fitter = new Fitter(page);
   const visit = await fitter.arrivesOnFront('Set aside');
-  const key = `draft:trace-${visit.split('/').at(-1)}-front`;
+  const key = `draft:${DEMO_ACCOUNT.practiceId}/${DEMO_ACCOUNT.personId}:trace-${visit.split('/').at(-1)}-front`;
   await page.evaluate((name) => localStorage.setItem(name, '{"rows":"as they once were"}'), key);
   await page.reload();
   await fitter.takes(1, [78, 79, 140, 141]);

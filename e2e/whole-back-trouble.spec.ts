@@ -1,11 +1,18 @@
+import { once } from 'node:events';
+import { type AddressInfo } from 'node:net';
+import { bendsLine, helloLine } from '@fulcra/core';
 import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { type Page, expect, test } from '@playwright/test';
+import { type WebSocket as Socket, WebSocketServer } from 'ws';
 import { Fitter } from './fitter';
 import { noisyPng, written } from './whole-back';
 
 test.beforeEach(({ page: _ }, { project, title }) => {
   test.skip(project.name !== 'phone' && !title.includes('surface'), 'troubles are the same at any width');
 });
+
+/** Where this person’s choice of a sensor is kept. */
+const SENSOR_DRAFT = `draft:${DEMO_ACCOUNT.practiceId}/${DEMO_ACCOUNT.personId}:curve-sensor`;
 
 async function visitOf(page: Page, name: string): Promise<{ fitter: Fitter; visit: string }> {
   const fitter = new Fitter(page);
@@ -82,8 +89,9 @@ test('a landmark in an impossible order is refused with the reason, an unlikely 
 
 test('a sensor laid on the wrong way round is noticed, one that dies leaves its last reading', async ({ page }) => {
   const { fitter, visit } = await visitOf(page, 'Sensor');
-  await page.evaluate(() =>
-    localStorage.setItem('draft:curve-sensor', JSON.stringify({ from: 'standIn', address: '', way: 'steady', animal: 7, turned: false })),
+  await page.evaluate(
+    (key) => localStorage.setItem(key, JSON.stringify({ from: 'standIn', way: 'steady', animal: 7, turned: false })),
+    SENSOR_DRAFT,
   );
   await page.goto(`${visit}/trace/base`);
   await fitter.button('Curve sensor').click();
@@ -109,20 +117,73 @@ test('a sensor laid on the wrong way round is noticed, one that dies leaves its 
   await expect(page.getByText(/3 takes agree/)).toBeVisible();
 });
 
-test('garbage at a thousand lines a second neither stops the screen nor becomes a reading', async ({ page }) => {
-  const { fitter, visit } = await visitOf(page, 'Garbage');
-  const address = '/api/stand-in/curve?station=front&animal=3&rate=1000&garbage=1';
+/** A device of its own on this machine, that sends what it is told, as fast as it can. */
+async function device(speak: (socket: Socket) => () => void): Promise<{ address: string; stop: () => void }> {
+  const server = new WebSocketServer({ host: '127.0.0.1', port: 0 });
+  server.on('connection', (socket) => {
+    const hush = speak(socket);
+    socket.on('close', hush);
+  });
+  await once(server, 'listening');
+  return { address: `ws://127.0.0.1:${(server.address() as AddressInfo).port}`, stop: () => server.close() };
+}
+
+/** As the practice says it, and this device takes it. */
+async function sensorAt(page: Page, fitter: Fitter, address: string): Promise<void> {
+  await page.goto('/practice');
+  await page.getByLabel('Where it is').fill(address);
+  await fitter.button('Keep this address').click();
+  await fitter.saved();
   await page.evaluate(
-    (a) =>
-      localStorage.setItem('draft:curve-sensor', JSON.stringify({ from: 'device', address: a, way: 'steady', animal: 3, turned: false })),
-    address,
+    (key) => localStorage.setItem(key, JSON.stringify({ from: 'device', way: 'steady', animal: 3, turned: false })),
+    SENSOR_DRAFT,
   );
+}
+
+test('one that isn’t there says so; an own device is heard: a thousand lines of garbage a second neither stop the screen nor become a reading', async ({
+  page,
+}) => {
+  const { fitter, visit } = await visitOf(page, 'Garbage');
+  await sensorAt(page, fitter, 'ws://127.0.0.1:9');
   await page.goto(`${visit}/trace/front`);
   await fitter.button('Curve sensor').click();
   await fitter.button('Connect').click();
-  await expect(page.getByText(/[1-9]\d{2,} unreadable/)).toBeVisible();
-  await fitter.button('Keep take 1').click();
-  await expect(page.getByText('Take 1', { exact: true })).toBeVisible();
+  await expect(page.getByText(/ws:\/\/127\.0\.0\.1:9 would not be connected to/)).toBeVisible();
+  await expect(fitter.button('Connect again')).toBeVisible();
+  const bends = Array.from({ length: 21 }, (_, i) => (i === 10 ? 8 : 3));
+  const own = await device((socket) => {
+    socket.send(helloLine({ name: 'own one', pitchMm: 20, joints: bends.length, centreJoint: 10 }));
+    let count = 0;
+    const timer = setInterval(() => {
+      for (let i = 0; i < 10; i++) socket.send('B 7 nan *00');
+      socket.send(bendsLine(count++, { tiltDeg: 0, bendsDeg: bends }));
+    }, 10);
+    return () => clearInterval(timer);
+  });
+  try {
+    await sensorAt(page, fitter, own.address);
+    await page.goto(`${visit}/trace/front`);
+    await fitter.button('Curve sensor').click();
+    await fitter.button('Connect').click();
+    await expect(page.getByText(/own one: 21 joints/)).toBeVisible();
+    await expect(page.getByText(/[1-9]\d{2,} unreadable/)).toBeVisible();
+    // the page itself still opens no socket to it
+    const blocked = await page.evaluate(
+      (address) =>
+        new Promise((resolve) => {
+          document.addEventListener('securitypolicyviolation', (event) => resolve(event.effectiveDirective), { once: true });
+          try {
+            new WebSocket(address);
+          } catch {
+            // the event tells
+          }
+        }),
+      own.address,
+    );
+    expect(blocked).toBe('connect-src');
+  } finally {
+    own.stop();
+  }
 });
 
 test('two devices: different fields go together, one field changed twice is shown both ways', async ({ page, browser }) => {

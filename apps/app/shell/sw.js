@@ -38,3 +38,21 @@ registerRoute(
     return kept ?? (await caches.match(request)) ?? fetch(request);
   }),
 );
+
+/** What listens to a curve sensor says by its own answer which address it may open: fetched while there is signal, kept for the barn. */
+const SENSOR = '/api/curve-sensor/worker.js';
+const KEPT_SENSOR = 'fulcra-sensor';
+registerRoute(
+  new Route(
+    ({ url, sameOrigin }) => sameOrigin && url.pathname === SENSOR,
+    async ({ request }) => {
+      try {
+        const fresh = await fetch(request);
+        if (fresh.ok) await (await caches.open(KEPT_SENSOR)).put(SENSOR, fresh.clone());
+        return fresh;
+      } catch {
+        return (await caches.match(SENSOR, { cacheName: KEPT_SENSOR })) ?? Response.error();
+      }
+    },
+  ),
+);

@@ -15,6 +15,7 @@ import { collections } from './stores/collections';
 import { recordHandlers } from './stores/record-handlers-of';
 import { rankingPool } from './rankings/ranking-pool';
 import { rankingRoutes } from './rankings/ranking.routes';
+import { curveWorkerRoutes } from './sensor/curve-worker.routes';
 import { recordRoutes } from './records/record.routes';
 import { viewRoutes } from './views/view.routes';
 import { healthRoutes } from './health/health.routes';
@@ -118,6 +119,7 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   const pool = rankingPool(config.rankingWorker);
   app.addHook('onClose', () => pool.close());
   await app.register(rankingRoutes, { stores, pool });
+  await app.register(curveWorkerRoutes, { stores });
   if (config.demo) await app.register(curveStandIn);
   await servePages(app, config);
   return app;

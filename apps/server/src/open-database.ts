@@ -14,7 +14,7 @@ import { SignInFailures1765100000000 } from './platform/db/thirteenth-migration'
 import { OpenedPhotos1765200000000 } from './platform/db/fourteenth-migration';
 import { HorseStanding1765300000000 } from './platform/db/fifteenth-migration';
 import { WhatStands1765400000000 } from './platform/db/sixteenth-migration';
-import { SealKeys1765500000000 } from './platform/db/seventeenth-migration';
+import { SealKeysAndSensor1765500000000 } from './platform/db/seventeenth-migration';
 import { PATIENCE, type Patience, waitOnly } from './platform/db/patience';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
 import { TackWalked1764500000000 } from './platform/db/seventh-migration';
@@ -48,7 +48,7 @@ export async function openDatabase(url: string, patience: Patience | null = PATI
       OpenedPhotos1765200000000,
       HorseStanding1765300000000,
       WhatStands1765400000000,
-      SealKeys1765500000000,
+      SealKeysAndSensor1765500000000,
     ],
     migrationsTableName: 'migration',
     // where in our code a question was asked costs more than many a question

@@ -29,3 +29,4 @@ export * from './tack';
 export * from './owner';
 export * from './orders';
 export * from './story';
+export * from './curve-address';

@@ -13,6 +13,7 @@ import {
 } from '@fulcra/core';
 import { z } from 'zod';
 import { idSchema } from './basics';
+import { isCurveAddress } from './curve-address';
 import { ownSchoolsSchema } from './own-schools';
 
 /** Knees bend between these, degrees. */
@@ -73,6 +74,11 @@ export const TACK_DAYS_LIMITS = { least: 7, most: 365 } as const;
 const tackDays = z.number().int().min(TACK_DAYS_LIMITS.least).max(TACK_DAYS_LIMITS.most);
 const tackDaysSchema = z.object({ ownerLook: tackDays, fitterWalk: tackDays });
 
+const curveAddressSchema = z
+  .string()
+  .max(200)
+  .refine((a) => a === '' || isCurveAddress(a), 'is not an address of a socket: ws:// or wss://');
+
 /** What a practice agrees on for itself: hands and habits, not rules of a school. */
 export const practiceSettingsFieldsSchema = z.object({
   /** Width of a finger held between tack and horse, mm. */
@@ -84,6 +90,8 @@ export const practiceSettingsFieldsSchema = z.object({
   visitDays: visitDaysSchema.default(VISIT_INTERVAL_DAYS),
   /** How long a look at tack lasts, days. */
   tackDays: tackDaysSchema.default(TACK_DAYS),
+  /** Where its own curve sensor is: ws:// or wss://; empty while it has none. */
+  curveAddress: curveAddressSchema.default(''),
   /** Its own schools, with all their versions. */
   schools: ownSchoolsSchema.default([]),
 });
@@ -102,5 +110,6 @@ export const PRACTICE_DEFAULTS: PracticeSettingsFields = {
   timeZone: DEFAULT_TIME_ZONE,
   visitDays: VISIT_INTERVAL_DAYS,
   tackDays: TACK_DAYS,
+  curveAddress: '',
   schools: [],
 };

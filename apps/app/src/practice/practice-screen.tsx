@@ -20,6 +20,7 @@ import { PRACTICE_PHRASES } from '../words/practice-phrases';
 import { PURPOSE_WORDS } from '../words/riders-phrases';
 import { SCHOOLS_PHRASES } from '../words/schools-phrases';
 import { BeginAnew } from './begin-anew';
+import { CurvePart } from './curve-part';
 import { PhotoRoomPart } from './photo-room-part';
 import { readLengths } from './read-lengths';
 import { VisitDaysPart } from './visit-days-part';
@@ -51,6 +52,13 @@ export function PracticeScreen() {
           <VisitDaysPart
             settings={was}
             put={(change) => void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, ...change, was } })}
+          />
+          <CurvePart
+            key={was.curveAddress}
+            address={was.curveAddress}
+            onAddress={(curveAddress) =>
+              void send({ kind: 'practiceSettings', practiceId: session.practice.id, body: { ...was, curveAddress, was } })
+            }
           />
           <PhotoRoomPart />
           <Button label={SCHOOLS_PHRASES.toSchools} onPress={() => router.push('/schools')} />

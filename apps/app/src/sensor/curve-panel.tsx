@@ -2,21 +2,22 @@ import { SENSOR_PHRASES } from '../words/sensor-phrases';
 import { type DraftSpec } from '../platform/draft';
 import { z } from 'zod';
 import { type BendsReading, type Station, turnedRound } from '@fulcra/core';
+import { router } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK, type Tone } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { Field } from '../ui/field';
 import { Body, Small } from '../ui/text';
 import { useDraft } from '../platform/use-draft';
+import { usePracticeSettings } from '../platform/use-views';
+import { ANSWERS_WITHIN_MS, fetchWorker } from './curve-line';
 import { STAND_IN_WAYS, type StandInWay, standInAddress } from './stand-in';
 import { type CurveConnection, type CurveLink, useCurveFeed } from './use-curve-feed';
 
 /** How a device is reached and laid on; the same for every station, kept on this device. */
 interface CurveSettings {
   readonly from: 'standIn' | 'device';
-  readonly address: string;
   readonly way: StandInWay;
   readonly animal: number;
   readonly turned: boolean;
@@ -25,13 +26,12 @@ const SETTINGS: DraftSpec<CurveSettings> = {
   version: 1,
   schema: z.object({
     from: z.enum(['standIn', 'device']),
-    address: z.string(),
     way: z.enum(STAND_IN_WAYS.map((w) => w.value)),
     animal: z.number(),
     turned: z.boolean(),
   }),
 };
-const START: CurveSettings = { from: 'standIn', address: 'ws://', way: 'steady', animal: 3, turned: false };
+const START: CurveSettings = { from: 'standIn', way: 'steady', animal: 3, turned: false };
 
 export interface CurvePanelProps {
   readonly station: Station;
@@ -45,19 +45,24 @@ export interface CurvePanelProps {
 export function CurvePanel({ station, onReading, onPress }: CurvePanelProps) {
   const [settings, setSettings] = useDraft('curve-sensor', SETTINGS, START);
   const seed = useRef(1 + Math.floor(Math.random() * 100_000)).current;
-  const address = settings.from === 'standIn' ? standInAddress(station, settings.animal, settings.way, seed) : settings.address;
+  const { curveAddress } = usePracticeSettings();
+  const device = settings.from === 'device';
+  const address = device ? curveAddress : standInAddress(station, settings.animal, settings.way, seed);
   const connection = useCurveFeed(address);
+  useEffect(() => {
+    if (device) fetchWorker();
+  }, [device, curveAddress]);
   useHandedOn(connection, settings.turned, onReading, onPress);
   useConnectedFor(station, connection);
   const set = (change: Partial<CurveSettings>) => setSettings({ ...settings, ...change });
   return (
     <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
-      <Status connection={connection} />
+      <Status connection={connection} address={device ? curveAddress : null} />
       <XStack gap="$s" flexWrap="wrap">
-        {connection.link === 'off' || connection.link === 'gone' ? (
-          <Button label={connection.link === 'gone' ? SENSOR_PHRASES.connectAgain : SENSOR_PHRASES.connect} onPress={connection.connect} />
-        ) : (
+        {ON.includes(connection.link) ? (
           <Button label={SENSOR_PHRASES.disconnect} onPress={connection.disconnect} />
+        ) : (
+          <Button label={connection.link === 'off' ? SENSOR_PHRASES.connect : SENSOR_PHRASES.connectAgain} onPress={connection.connect} />
         )}
         <Button
           label={settings.turned ? SENSOR_PHRASES.turnedRound : SENSOR_PHRASES.turnItRound}
@@ -69,6 +74,8 @@ export function CurvePanel({ station, onReading, onPress }: CurvePanelProps) {
     </YStack>
   );
 }
+
+const ON: readonly CurveLink[] = ['connecting', 'live', 'silent'];
 
 interface DeviceProps {
   readonly settings: CurveSettings;
@@ -101,17 +108,27 @@ const DeviceChoice = ({ settings, set }: DeviceProps) => (
       onChange={(from) => set({ from })}
     />
     {settings.from === 'device' ? (
-      <Field
-        label={SENSOR_PHRASES.addressOfThe}
-        value={settings.address}
-        onChange={(next) => set({ address: next })}
-        hint={SENSOR_PHRASES.wsSeeThe}
-      />
+      <WhereItIs />
     ) : (
       <Choice label={SENSOR_PHRASES.howTheStand} value={settings.way} options={STAND_IN_WAYS} onChange={(way) => set({ way })} />
     )}
   </>
 );
+
+/** The practice says where its sensor is, once for everybody. */
+function WhereItIs() {
+  const { curveAddress } = usePracticeSettings();
+  const secure = window.location.protocol === 'https:';
+  return (
+    <YStack gap="$xs">
+      <Body>{curveAddress === '' ? SENSOR_PHRASES.noAddress : SENSOR_PHRASES.isAt(curveAddress)}</Body>
+      {secure ? <Small>{SENSOR_PHRASES.underHttps}</Small> : null}
+      <XStack>
+        <Button kind="quiet" tight label={SENSOR_PHRASES.changeAddress} onPress={() => router.push('/practice')} />
+      </XStack>
+    </YStack>
+  );
+}
 
 /** Hands each reading on, turned round where it was laid on so, and each press of the device's key once. */
 function useHandedOn({ feed }: CurveConnection, turned: boolean, onReading: CurvePanelProps['onReading'], onPress: () => void): void {
@@ -134,20 +151,21 @@ function useConnectedFor(station: Station, { link, connect }: CurveConnection): 
   }, [station]); // eslint-disable-line react-hooks/exhaustive-deps -- only when the station changes
   useEffect(() => {
     if (link === 'live') sessionStorage.setItem('curve-connected', '1');
-    if (link === 'gone') sessionStorage.removeItem('curve-connected');
+    if (!ON.includes(link) && link !== 'off') sessionStorage.removeItem('curve-connected');
   }, [link]);
 }
 
-const LINK_WORDS: Readonly<Record<CurveLink, readonly [Tone, string]>> = {
-  off: ['plain', SENSOR_PHRASES.notConnected],
-  connecting: ['lookOut', SENSOR_PHRASES.connecting],
-  live: ['good', SENSOR_PHRASES.live],
-  silent: ['lookOut', SENSOR_PHRASES.connectedButNothing],
-  gone: ['bad', SENSOR_PHRASES.theDeviceIs],
-};
+const LINK_TONE: Readonly<Partial<Record<CurveLink, Tone>>> = { off: 'plain', connecting: 'lookOut', live: 'good', silent: 'lookOut' };
 
-function Status({ connection: { link, feed } }: { readonly connection: CurveConnection }) {
-  const [tone, words] = LINK_WORDS[link];
+interface StatusProps {
+  readonly connection: CurveConnection;
+  /** Null for the stand-in. */
+  readonly address: string | null;
+}
+
+function Status({ connection: { link, feed }, address }: StatusProps) {
+  const tone = LINK_TONE[link] ?? 'bad';
+  const words = SENSOR_PHRASES.link[link](address ?? SENSOR_PHRASES.theStandIn, ANSWERS_WITHIN_MS / 1000);
   return (
     <YStack role="status">
       <Body color={tone === 'plain' ? '$muted' : `$${tone}`}>

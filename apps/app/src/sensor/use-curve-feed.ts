@@ -1,9 +1,9 @@
-import { SOCKET_PROTOCOL } from '@fulcra/contract';
 import { type CurveFeed, SILENT_FEED, fed, readCurveLine } from '@fulcra/core';
-import { useSession } from '../platform/session-context';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { useSession } from '../platform/session-context';
+import { type CurveHears, type CurveLine, type NotHeard, openLine } from './curve-line';
 
-export type CurveLink = 'off' | 'connecting' | 'live' | 'silent' | 'gone';
+export type CurveLink = 'off' | 'connecting' | 'live' | 'silent' | NotHeard;
 
 export interface CurveConnection {
   readonly link: CurveLink;
@@ -11,7 +11,6 @@ export interface CurveConnection {
   readonly feed: CurveFeed;
   readonly connect: () => void;
   readonly disconnect: () => void;
-  readonly press: () => void;
 }
 
 /** No line for this long is a device that hangs, ms. */
@@ -24,61 +23,61 @@ export function useCurveFeed(address: string): CurveConnection {
   const { csrfToken } = useSession().session;
   const [link, setLink] = useState<CurveLink>('off');
   const [feed, setFeed] = useState<CurveFeed>(SILENT_FEED);
-  const socket = useRef<WebSocket | null>(null);
+  const line = useRef<CurveLine | null>(null);
+  const stop = useRef<() => void>(() => undefined);
   const close = useCallback(() => {
-    const open = socket.current;
-    socket.current = null;
-    open?.close();
+    stop.current();
+    line.current?.close();
+    line.current = null;
   }, []);
   const connect = useCallback(() => {
     close();
     setLink('connecting');
-    const own = open(address, csrfToken);
-    if (own === null) return setLink('gone');
-    socket.current = own;
-    listen(own, () => socket.current === own, setFeed, setLink);
+    const listener = listening(setFeed, setLink);
+    stop.current = listener.stop;
+    line.current = openLine(address, csrfToken, listener);
   }, [address, csrfToken, close]);
   const disconnect = useCallback(() => {
     close();
     setLink('off');
   }, [close]);
   useEffect(() => close, [close]);
-  const press = useCallback(() => socket.current?.readyState === WebSocket.OPEN && socket.current.send('PRESS'), []);
-  return { link, feed, connect, disconnect, press };
+  return { link, feed, connect, disconnect };
 }
 
-/** A path is on our own server, which wants to know that it is us; anything else is a whole address, and is told nothing. Null when it can't be one. */
-function open(address: string, csrfToken: string): WebSocket | null {
-  try {
-    if (!address.startsWith('/')) return new WebSocket(address);
-    return new WebSocket(window.location.origin.replace(/^http/, 'ws') + address, [SOCKET_PROTOCOL, csrfToken]);
-  } catch {
-    return null;
-  }
-}
-
-function listen(own: WebSocket, isCurrent: () => boolean, setFeed: (feed: CurveFeed) => void, setLink: (link: CurveLink) => void): void {
+function listening(setFeed: (feed: CurveFeed) => void, setLink: (link: CurveLink) => void): CurveHears & { readonly stop: () => void } {
   let feed = SILENT_FEED;
   let lines: string[] = [];
   let frame = 0;
+  let watch: ReturnType<typeof setInterval> | undefined;
   let heardAt = performance.now();
   const show = (): void => {
     frame = 0;
     for (const line of lines) feed = fed(feed, readCurveLine(line));
     lines = [];
-    if (isCurrent()) setFeed(feed);
+    setFeed(feed);
   };
-  own.onmessage = (event: MessageEvent) => {
-    heardAt = performance.now();
-    if (lines.length < MOST_LINES_A_FRAME) lines.push(typeof event.data === 'string' ? event.data : '');
-    if (frame === 0) frame = requestAnimationFrame(show);
-    if (isCurrent()) setLink('live');
-  };
-  const watch = setInterval(() => {
-    if (isCurrent() && own.readyState === WebSocket.OPEN && performance.now() - heardAt > SILENT_MS) setLink('silent');
-  }, SILENT_MS / 2);
-  own.onclose = () => {
+  const stop = (): void => {
     clearInterval(watch);
-    if (isCurrent()) setLink('gone');
+    if (frame !== 0) cancelAnimationFrame(frame);
+  };
+  return {
+    stop,
+    opened: () => {
+      heardAt = performance.now();
+      watch = setInterval(() => {
+        if (performance.now() - heardAt > SILENT_MS) setLink('silent');
+      }, SILENT_MS / 2);
+    },
+    lines: (more) => {
+      heardAt = performance.now();
+      lines.push(...more.slice(0, MOST_LINES_A_FRAME - lines.length));
+      if (frame === 0) frame = requestAnimationFrame(show);
+      setLink('live');
+    },
+    ended: (why) => {
+      clearInterval(watch);
+      setLink(why);
+    },
   };
 }

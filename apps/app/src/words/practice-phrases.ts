@@ -35,6 +35,13 @@ export const PRACTICE_PHRASES = {
   source: (text: string): string => `Where the defaults come from: ${text}`,
   photoRoom: (used: string, quota: string): string => `Photos take ${used} of ${quota}.`,
   photoRoomNearlyFull: 'The room for photos is nearly full: put away those that show nothing any more.',
+  curve: 'Curve sensor',
+  curveAddress: 'Where it is',
+  curveHint: 'ws://192.168.4.1:8080, as the device says; empty for none',
+  curveUnknown: 'An address begins with ws:// or wss://, and has no spaces.',
+  curveNeedsSecure:
+    'This page came over https: from here a browser hears only wss://, or ws:// on the very device (a bridge on it; see the documents).',
+  keepCurve: 'Keep this address',
   beginAnew: 'Begin the demo anew',
   beginAnewMeans:
     'Everything that was entered here goes, on every device, and the demo stands as at its beginning. That can’t be taken back.',

@@ -15,6 +15,7 @@ export const PracticeSettingsEntity = new EntitySchema<PracticeSettingsRow>({
     timeZone: { ...text(60), name: 'time_zone' },
     visitDays: json('visit_days'),
     tackDays: json('tack_days'),
+    curveAddress: { ...text(200), name: 'curve_address' },
     schools: json(),
   },
 });

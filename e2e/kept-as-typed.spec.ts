@@ -18,7 +18,7 @@ test('a closed visit’s takes stand as they are until it is opened again, which
   await expect(page.getByText(/This visit is closed/)).toBeVisible();
   await expect(fitter.button('Withdraw take 1')).toHaveCount(0);
   await expect(fitter.button('Keep take 2')).toHaveCount(0);
-  await fitter.button('Open this visit again to measure').click();
+  await fitter.button('Open this visit again').click();
   await fitter.takes(2, [79, 79, 141, 142]);
   await fitter.saved();
   const kept = (await (await page.request.get(`/api${visit}`)).json()) as { takes: unknown[]; facts: { body: { kind: string } }[] };

@@ -49,10 +49,13 @@ test('a visit ends in a report; by its link the owner finds an unsafe leather, w
   const name = `Link ${project.name}`;
   const { visit, saddle } = await decided(page, fitter, name);
   await fitter.button('good to ride').first().click();
-  await fitter.button('Close this visit').click();
   await fitter.button('Owner’s report').click();
   await page.getByLabel('What you say in plain words').fill('We took six millimetres out behind.');
   await fitter.button('Keep these words').click();
+  await fitter.saved();
+  await page.goto(visit);
+  await fitter.button('Close this visit').click();
+  await page.goto(`${visit}/report`);
   await expect(page.getByTestId('report')).toContainText('We took six millimetres out behind.');
   await expect(page.getByTestId('report')).toContainText('Good to ride (not felt, not ridden).');
   const [file] = await Promise.all([page.waitForEvent('download'), fitter.button('PDF').click()]);

@@ -1,4 +1,4 @@
-import { dueListSchema, storySchema } from '@fulcra/contract';
+import { LETTER_FILES_BYTES, dueListSchema, storySchema } from '@fulcra/contract';
 import ICAL from 'ical.js';
 import { v7 } from 'uuid';
 import { type NamedAppointment, calendarOf, momentIn } from '../src/calendar/ics';
@@ -205,7 +205,20 @@ describe('letters', () => {
     expect(sent.find((m) => m.subject === subject)!).toMatchObject({ state: 'boxed', sentAt: null });
   });
 
+  it('carry a paper of an order as the bytes it was, and not one too large', async () => {
+    const subject = `With a paper ${v7()}`;
+    const bytes = Buffer.alloc(900_000, '%PDF ');
+    const file = { name: 'templates-Märl-2026-11-20.a4.pdf', mediaType: 'application/pdf', base64: bytes.toString('base64') };
+    expect((await fitter.send('POST', '/api/mail', { ...LETTER, kind: 'order', subject, files: [file] })).status).toBe(200);
+    const got = await inBox(subject);
+    expect(got.attachments).toEqual([{ name: file.name, mediaType: 'application/pdf', bytes: bytes.length }]);
+    const large = { ...file, base64: 'AAAA'.repeat(LETTER_FILES_BYTES / 4 + 1) };
+    expect(code(await fitter.send('POST', '/api/mail', { ...LETTER, files: [large] }))).toBe('INPUT_INVALID');
+  });
+
   it.each([
+    ['a file that is no paper', { files: [{ name: 'a.html', mediaType: 'text/html', base64: 'AAAA' }] }],
+    ['a file with a strange name', { files: [{ name: '../a.pdf', mediaType: 'application/pdf', base64: 'AAAA' }] }],
     ['no address', { to: 'nobody' }],
     ['a subject of two lines', { subject: 'Hello\r\nBcc: all@b.example' }],
     ['nothing in it', { text: '' }],

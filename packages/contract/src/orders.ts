@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { daySchema, idSchema, momentSchema, nameSchema, noteSchema } from './basics';
 
 const lineSchema = z.object({ what: z.string().trim().min(1).max(200), value: z.string().trim().max(400) });
-const stepSchema = z.object({ state: z.enum(ORDER_STATES), at: momentSchema, by: nameSchema });
+/** Checked again on the horse is said of the visit at which it was: that step names it. */
+const stepSchema = z.object({ state: z.enum(ORDER_STATES), at: momentSchema, by: nameSchema, visitId: idSchema.optional() });
 
 /** Work on a saddle that a bench does: what, by when, and how far it has come. */
 export const orderFieldsSchema = z.object({

@@ -174,6 +174,19 @@ export const mailSchema = z.object({
 });
 export type Mail = z.infer<typeof mailSchema>;
 /** What is written to whom; the words are the practice's own, the address of the link is filled in by the server. */
+/** What goes with a letter, altogether, bytes of base64. */
+export const LETTER_FILES_BYTES = 5_600_000;
+const letterFileSchema = z.object({
+  name: z
+    .string()
+    .min(1)
+    .max(120)
+    .refine((n) => !/[\r\n"/\\]/.test(n), 'is not the name of a file'),
+  mediaType: z.literal('application/pdf'),
+  base64: z.base64(),
+});
+export type LetterFile = z.infer<typeof letterFileSchema>;
+
 export const newMailSchema = z.object({
   kind: z.enum(MAIL_KINDS),
   to: z.email().max(200),
@@ -186,6 +199,12 @@ export const newMailSchema = z.object({
   text: z.string().min(1).max(20_000),
   /** An appointment that goes with it as a file for a calendar. */
   appointmentId: idSchema.nullable(),
+  /** Papers that go with it. */
+  files: z
+    .array(letterFileSchema)
+    .max(4)
+    .default([])
+    .refine((files) => files.reduce((sum, f) => sum + f.base64.length, 0) <= LETTER_FILES_BYTES, 'are too large for a letter'),
 });
 export type NewMail = z.infer<typeof newMailSchema>;
 

@@ -1,5 +1,5 @@
 import { FEEL_PHRASES } from '../words/feel-phrases';
-import { type FeltSpot, PASS_IDS, spotState } from '@fulcra/core';
+import { type FeltSpot, PASS_IDS, nextPassUnder } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -73,10 +73,11 @@ function Feel({ visitId, loaded: visit }: { readonly visitId: string; readonly l
 
 /** One tap says that a whole pass brought nothing, wherever the last one brought nothing either. */
 function WholePass({ loaded: { measured, note } }: { readonly loaded: LoadedVisit }) {
-  const states = ALL_SPOTS.map((s) => ({ spot: s, state: spotState(s, measured.feelings) }));
-  const pass = PASS_IDS.find((id) => states.some(({ state }) => state.next === id));
-  if (pass === undefined) return <Body>{FEEL_PHRASES.everyPlaceHas}</Body>;
-  const spots = states.filter(({ state }) => state.next === pass).map(({ spot }) => spot);
+  const held = measured.hold.state === 'held';
+  const next = ALL_SPOTS.map((spot) => ({ spot, pass: nextPassUnder(spot, measured.feelings, held) }));
+  const pass = PASS_IDS.find((id) => next.some((n) => n.pass === id));
+  if (pass === undefined) return <Body>{held ? FEEL_PHRASES.heldNoFirmer : FEEL_PHRASES.everyPlaceHas}</Body>;
+  const spots = next.filter((n) => n.pass === pass).map(({ spot }) => spot);
   return (
     <YStack gap="$xs">
       <Small>{passWords(pass)}</Small>

@@ -1,5 +1,5 @@
 import { FEEL_PHRASES } from '../words/feel-phrases';
-import { type FeltSpot, REACTIONS, type Reaction, SKIN_SIGNS, type SkinSign, spotState } from '@fulcra/core';
+import { type FeltSpot, REACTIONS, type Reaction, SKIN_SIGNS, type SkinSign, nextPassUnder, spotState } from '@fulcra/core';
 import { useEffect, useState } from 'react';
 import { XStack } from 'tamagui';
 import { Banner } from '../ui/banner';
@@ -30,7 +30,8 @@ export function FeelSheet({ spot, loaded, onClose }: FeelSheetProps) {
 }
 
 function Spot({ spot, loaded: { measured, note }, onClose }: FeelSheetProps & { readonly spot: FeltSpot }) {
-  const { next, last, reaction: found } = spotState(spot, measured.feelings);
+  const { next: wanted, last, reaction: found } = spotState(spot, measured.feelings);
+  const next = nextPassUnder(spot, measured.feelings, measured.hold.state === 'held');
   const [signs, setSigns] = useState<readonly SkinSign[]>([]);
   useEffect(() => setSigns([]), [spot]);
   const pass = next ?? last ?? 'light';
@@ -44,7 +45,9 @@ function Spot({ spot, loaded: { measured, note }, onClose }: FeelSheetProps & { 
   const toggle = (sign: SkinSign) => setSigns(signs.includes(sign) ? signs.filter((s) => s !== sign) : [...signs, sign]);
   return (
     <>
-      {next === null ? (
+      {next === null && wanted !== null ? (
+        <Banner tone="bad">{FEEL_PHRASES.heldNoFirmer}</Banner>
+      ) : next === null ? (
         <Banner tone={found === 'none' ? 'good' : 'bad'}>
           {found === 'none' ? FEEL_PHRASES.allThreePasses : FEEL_PHRASES.underAHand(REACTION_WORDS[found], passName(pass).toLowerCase())}
         </Banner>

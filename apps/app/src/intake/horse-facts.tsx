@@ -1,11 +1,10 @@
 import { INTAKE_PHRASES } from '../words/intake-phrases';
-import { useTypedText } from '../platform/use-typed-text';
 import { INTAKE_FIELDS, INTAKE_FIELD_IDS, type FieldHistory, type IntakeField, fieldHistories } from '@fulcra/core';
 import { useMemo } from 'react';
 import { XStack, YStack } from 'tamagui';
+import { Injuries } from './injuries';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
-import { Field } from '../ui/field';
 import { Stepper } from '../ui/stepper';
 import { Heading, Small, Strong } from '../ui/text';
 import { FIELD_WORDS, trendWords, valueWords } from '../words/intake-words';
@@ -88,25 +87,4 @@ function historyWords(history: FieldHistory | null): string {
   const was = before === null ? '' : INTAKE_PHRASES.wasOn(valueWords(field, before.value), dayWords(before.on));
   const trend = trendWords(perMonth);
   return `${latest.now ? INTAKE_PHRASES.saidToday : INTAKE_PHRASES.from(dayWords(latest.on))}${was}${trend === '' ? '' : `; ${trend}`}`;
-}
-
-interface InjuriesProps {
-  readonly visitId: string;
-  readonly value: string;
-  readonly onSay: (value: string) => void;
-}
-
-/** Kept as typed; said of the horse once it is told so. */
-function Injuries({ visitId, value, onSay }: InjuriesProps) {
-  const { text, of, set, forget } = useTypedText(`injuries-${visitId}`, value);
-  const say = () => {
-    onSay(text);
-    forget();
-  };
-  return (
-    <YStack gap="$xs">
-      <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={set} />
-      {text === of ? null : <Button label={INTAKE_PHRASES.keepThis} onPress={say} />}
-    </YStack>
-  );
 }

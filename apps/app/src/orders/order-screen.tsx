@@ -4,6 +4,7 @@ import { router } from 'expo-router';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { LetterForm } from '../letters';
+import { type OrderPapers, useOrderPapers, useOrderVisit } from '../papers';
 import { momentNow } from '../platform/clock';
 import { useSession } from '../platform/session-context';
 import { useSend } from '../platform/use-send';
@@ -43,7 +44,7 @@ export function OrderScreen({ orderId }: { readonly orderId: string }) {
 function Sheets({ order, onBack }: { readonly order: Order; readonly onBack: () => void }) {
   const [open, setOpen] = useState<'change' | 'mail' | null>(null);
   const { change, step } = useOrderWrites(order);
-  const { on, back } = nextOrderStates(order.state);
+  const { back } = nextOrderStates(order.state);
   const { id: _, ...was } = order;
   return (
     <Screen
@@ -55,7 +56,7 @@ function Sheets({ order, onBack }: { readonly order: Order; readonly onBack: () 
       bottom={
         <>
           <Button label={ORDER_PHRASES.print} onPress={() => window.print()} />
-          {on === null ? null : <Button grow kind="main" label={ORDER_STEP_WORDS[on]} onPress={() => void step(on)} />}
+          <NextStep order={order} onStep={(state) => void step(state)} onChange={() => setOpen('change')} />
         </>
       }
     >
@@ -97,6 +98,30 @@ function Sheets({ order, onBack }: { readonly order: Order; readonly onBack: () 
         <OrderLetter order={order} onSent={() => setOpen(null)} />
       </Sheet>
     </Screen>
+  );
+}
+
+interface NextStepProps {
+  readonly order: Order;
+  readonly onStep: (state: OrderState) => void;
+  readonly onChange: () => void;
+}
+
+/** What takes the order on: it is sent to somebody, and checked again at a visit. */
+function NextStep({ order, onStep, onChange }: NextStepProps) {
+  const { on } = nextOrderStates(order.state);
+  const open = useHorse(order.horseId).data?.visits.findLast((v) => v.visit.status === 'open')?.visit.id ?? null;
+  if (on === null) return null;
+  if (on === 'sent' && order.contactId === null) return <Button grow kind="main" label={ORDER_PHRASES.chooseBench} onPress={onChange} />;
+  if (on !== 'recheckedOnHorse') return <Button grow kind="main" label={ORDER_STEP_WORDS[on]} onPress={() => onStep(on)} />;
+  const to = open === null ? `/horses/${order.horseId}` : `/visits/${open}`;
+  return (
+    <Button
+      grow
+      kind="main"
+      label={open === null ? ORDER_PHRASES.checkAtVisit : ORDER_PHRASES.checkAtOpen}
+      onPress={() => router.push(to)}
+    />
   );
 }
 
@@ -147,10 +172,34 @@ function Workshop({ order }: { readonly order: Order }) {
   );
 }
 
-function OrderLetter({ order, onSent }: { readonly order: Order; readonly onSent: () => void }) {
+/** With the visit it came from, a letter carries that visit's papers. */
+function OrderLetter({ order, onSent }: LetterProps) {
+  if (order.visitId === null) return <Letter order={order} onSent={onSent} papers={null} />;
+  return <LetterOfVisit order={order} visitId={order.visitId} onSent={onSent} />;
+}
+
+function LetterOfVisit({ order, visitId, onSent }: LetterProps & { readonly visitId: string }) {
+  const of = useOrderVisit(visitId);
+  if (of === null) return <LoadState problem={null} />;
+  return <LetterWithPapers order={order} onSent={onSent} {...of} />;
+}
+
+function LetterWithPapers({ loaded, saddles, ...letter }: LetterProps & NonNullable<ReturnType<typeof useOrderVisit>>) {
+  return <Letter {...letter} papers={useOrderPapers(loaded, saddles)} />;
+}
+
+interface LetterProps {
+  readonly order: Order;
+  readonly onSent: () => void;
+}
+
+function Letter({ order, onSent, papers }: LetterProps & { readonly papers: OrderPapers | null }) {
   const { session } = useSession();
   const bench = useContacts().data?.find((c) => c.id === order.contactId);
   const due = order.dueOn === null ? '' : ORDER_PHRASES.wantedBy(dayWords(order.dueOn));
-  const text = ORDER_PHRASES.text(order.title, order.lines.map(lineWords).join('\n'), due, order.note, session.practice.name);
-  return <LetterForm kind="order" start={{ to: bench?.email ?? '', subject: order.title, text }} onSent={onSent} />;
+  const lines = order.lines.map(lineWords).join('\n');
+  const text = ORDER_PHRASES.text([order.title, lines, due, order.note, papers?.specification ?? '', PAPER_CAUTION, session.practice.name]);
+  const papersWith =
+    papers !== null && papers.templates > 0 ? { files: papers.files, fileWords: ORDER_PHRASES.withTemplates(papers.templates) } : {};
+  return <LetterForm kind="order" start={{ to: bench?.email ?? '', subject: order.title, text }} {...papersWith} onSent={onSent} />;
 }

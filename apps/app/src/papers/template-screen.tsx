@@ -1,19 +1,8 @@
 import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { type Saddle } from '@fulcra/contract';
-import {
-  type FrontTemplate,
-  type Page,
-  type SectionStation,
-  SHEET_SIZES,
-  type SheetSize,
-  backSurface,
-  surfaceHeightMm,
-  templatePages,
-  templateSvg,
-  measuredStations,
-} from '@fulcra/core';
+import { type Page, type SectionStation, SHEET_SIZES, type SheetSize, templatePages, templateSvg } from '@fulcra/core';
 import { router } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { z } from 'zod';
 import { useMeasuredWidth } from '../drawings/use-measured-width';
@@ -29,13 +18,13 @@ import { Screen } from '../ui/screen';
 import { Body, Small } from '../ui/text';
 import { STATION_WORDS } from '../words/station-words';
 import { download, fileName } from '../platform/download';
-import { pdfFonts } from './pdf-fonts';
 import { SheetPreview } from './sheet-preview';
-import { type StationTemplate, templatesOfChoice } from './template-of-choice';
+import { type StationTemplate } from './template-of-choice';
 import { templateOfVisit } from './template-of-visit';
+import { writeTemplates } from './write-pdf';
+import { useChosenTemplates } from './use-chosen-templates';
 import { HeldBanner } from '../tack';
 import { type LoadedVisit, useVisitPage, VisitBackline } from '../visit';
-import { choiceOf, useChosenSitting } from '../fit-room';
 
 /** The paper that lies in this person's printer: chosen once, on this device. */
 const PAPER: DraftSpec<SheetSize> = { version: 1, schema: z.enum(SHEET_SIZES as [SheetSize, ...SheetSize[]]) };
@@ -97,17 +86,8 @@ function OfDecision({ visitId, loaded, saddles }: OfProps) {
 }
 
 function OfChoice({ visitId, loaded, saddles }: OfProps) {
-  const { page, measured, schools } = loaded;
-  const choice = choiceOf(loaded, saddles);
-  // the sections were traced standing: in another pose the tree would be drawn over the wrong back
-  const sits = useChosenSitting(loaded, choice, 'resting');
-  const rest = sits?.settled.state === 'settled' ? sits.settled.pose : null;
-  const surface = useMemo(() => backSurface({ stations: measuredStations(measured), topline: measured.topline.consensus }), [measured]);
-  const templates = useMemo(() => {
-    if (choice === null) return [];
-    const spine = (x: number): number => (surface.ok ? surfaceHeightMm(surface.value, x, 0) : Number.NaN);
-    return templatesOfChoice(page, measured, choice.saddle, choice.tried, rest, spine, schools.nameOf(choice.tried.schoolId));
-  }, [page, measured, choice?.saddle, choice?.tried, rest, surface, schools]); // eslint-disable-line react-hooks/exhaustive-deps -- a choice is these two
+  const { page } = loaded;
+  const { choice, rest, templates } = useChosenTemplates(loaded, saddles);
   if (choice === null || templates.length === 0) {
     return (
       <Screen
@@ -213,7 +193,7 @@ function usePdf(shown: readonly StationTemplate[], size: SheetSize, name: string
     setProblem(null);
     try {
       const templates = shown.map((t) => t.template);
-      download(name, 'application/pdf', await makePdf(templates, size));
+      download(name, 'application/pdf', await writeTemplates(templates, size));
     } catch (error) {
       const why = error instanceof Error ? error.message : PAPERS_PHRASES.unknownReason;
       setProblem(PAPERS_PHRASES.thePdfCould(why));
@@ -246,10 +226,4 @@ function Previews({ sheets }: PreviewsProps) {
       ) : null}
     </YStack>
   );
-}
-
-/** The writer is large and only wanted here, so it is fetched when asked for. */
-async function makePdf(templates: readonly FrontTemplate[], size: SheetSize): Promise<Uint8Array> {
-  const [{ templatePdf }, fonts] = await Promise.all([import('./pdf'), pdfFonts()]);
-  return templatePdf(templates, size, fonts);
 }

@@ -35,8 +35,8 @@ const rows = (measures: readonly SaddleMeasure[], part: SaddlePart): ReactNode =
 export function WhatItIs({ form: { control }, saddle, put }: SaddlePart) {
   return (
     <>
-      <FormField control={control} name="saddle.name" label={SADDLES_PHRASES.name} hint={SADDLES_PHRASES.whatYourPractice} />
-      <FormField control={control} name="saddle.maker" label={SADDLES_PHRASES.maker} />
+      <FormField control={control} needed name="saddle.name" label={SADDLES_PHRASES.name} hint={SADDLES_PHRASES.whatYourPractice} />
+      <FormField control={control} needed name="saddle.maker" label={SADDLES_PHRASES.maker} />
       <FormField control={control} name="saddle.serial" label={SADDLES_PHRASES.serialNumber} />
       <FormField control={control} name="saddle.whereabouts" label={SADDLES_PHRASES.whereItIs} />
       <Labelled name={SADDLES_PHRASES.kind}>

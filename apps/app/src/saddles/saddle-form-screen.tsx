@@ -1,6 +1,6 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type Saddle, type SaddleFields } from '@fulcra/contract';
-import { router } from 'expo-router';
+import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { useWatch } from 'react-hook-form';
 import { v7 } from 'uuid';
@@ -30,7 +30,10 @@ import { Straps } from './straps-table';
 export function NewSaddleScreen() {
   const [id, keepId] = useDraft('saddle-new-id', TEXT_DRAFT, v7());
   useEffect(() => keepId(id), [id, keepId]);
-  return <Form saddleId={id} was={null} start={NEW_SADDLE} />;
+  const { visit } = useLocalSearchParams<{ visit?: string }>();
+  // whoever came from a visit without a stock goes on there
+  const onDone = visit === undefined ? toTheStock : () => router.replace(`/visits/${visit}/fit-room` as '/');
+  return <Form saddleId={id} was={null} start={NEW_SADDLE} onDone={onDone} />;
 }
 
 export function EditSaddleScreen({ saddleId }: { readonly saddleId: string }) {
@@ -47,27 +50,28 @@ export function EditSaddleScreen({ saddleId }: { readonly saddleId: string }) {
     );
   }
   const { id, ...fields } = saddle;
-  return <Form key={id} saddleId={id} was={fields} start={fields} />;
+  return <Form key={id} saddleId={id} was={fields} start={fields} onDone={toTheStock} />;
 }
 
 interface FormProps {
   readonly saddleId: string;
   readonly was: Omit<Saddle, 'id'> | null;
   readonly start: SaddleFields;
+  readonly onDone: () => void;
 }
 
 const toTheStock = (): void => router.navigate('/saddles');
 
 /** Describes a saddle by its measures; the drawing shows where the one in hand is taken. */
-function Form({ saddleId, was, start }: FormProps) {
-  const { part, save } = useSaddleForm({ saddleId, was, start });
+function Form({ saddleId, was, start, onDone }: FormProps) {
+  const { part, save } = useSaddleForm({ saddleId, was, start, onDone });
   const { form, saddle, here, put, onHere } = part;
   const problems = problemsIn(form.formState.errors);
   return (
     <Screen
       title={saddle.name === '' ? SADDLES_PHRASES.aSaddle : saddle.name}
       note={was === null ? SADDLES_PHRASES.describeItBy : SADDLES_PHRASES.changeWhatIs}
-      onBack={toTheStock}
+      onBack={onDone}
       top={<DrawingTop saddle={saddle} here={here} onView={(view) => onHere({ view, measure: null })} />}
       bottom={<Button grow kind="main" label={was === null ? SADDLES_PHRASES.putItInto : SADDLES_PHRASES.keepTheChanges} onPress={save} />}
     >
@@ -96,7 +100,7 @@ function Form({ saddleId, was, start }: FormProps) {
   );
 }
 
-function useSaddleForm({ saddleId, was, start }: FormProps): { readonly part: SaddlePart; readonly save: () => void } {
+function useSaddleForm({ saddleId, was, start, onDone }: FormProps): { readonly part: SaddlePart; readonly save: () => void } {
   const send = useSend();
   const { form, forget } = useDraftForm(`saddle-${saddleId}`, FORM_DRAFT, { saddle: start, was }, saddleFormSchema, formIssueWords);
   const forgetNewId = useForgetDraft('saddle-new-id');
@@ -107,7 +111,7 @@ function useSaddleForm({ saddleId, was, start }: FormProps): { readonly part: Sa
     if (!(await send({ kind: 'saddle', saddleId, body: { ...read, ...(stood !== null && { was: stood }) } }))) return;
     forget();
     if (was === null) forgetNewId();
-    toTheStock();
+    onDone();
   });
   return { part: { form, saddle, put, here, onHere }, save: () => void save() };
 }

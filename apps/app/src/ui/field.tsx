@@ -22,6 +22,8 @@ export interface FieldProps {
   readonly lines?: number;
   readonly autoFocus?: boolean;
   readonly hideLabel?: boolean;
+  /** Without it the form is not taken; said at its label. */
+  readonly needed?: boolean;
 }
 
 const MODE = { text: UI_PHRASES.text, email: 'email', password: 'text', number: 'decimal', search: 'search' } as const;
@@ -39,6 +41,7 @@ export function Field({
   lines = 1,
   autoFocus,
   hideLabel,
+  needed = false,
   inputRef,
 }: FieldProps) {
   const palette = usePalette();
@@ -46,12 +49,13 @@ export function Field({
   const locked = useLocked();
   return (
     <YStack gap="$xs">
-      {hideLabel ? null : <Body fontWeight="700">{label}</Body>}
+      {hideLabel ? null : <LabelLine label={label} needed={needed} />}
       <TextInput
         ref={inputRef}
         aria-label={label}
         aria-describedby={problem || hint ? note : undefined}
         aria-invalid={Boolean(problem)}
+        aria-required={needed}
         value={value}
         readOnly={locked}
         onChangeText={onChange}
@@ -78,11 +82,28 @@ export function Field({
           borderRadius: lines > 1 ? 14 : 26,
         }}
       />
-      {problem || hint ? (
-        <Small nativeID={note} id={note} role={problem ? 'alert' : undefined} color={problem ? '$bad' : '$muted'}>
-          {problem ? `▲ ${problem}` : hint}
-        </Small>
-      ) : null}
+      <NoteLine id={note} problem={problem} hint={hint} />
     </YStack>
+  );
+}
+
+const LabelLine = ({ label, needed }: { readonly label: string; readonly needed: boolean }) => (
+  <Body fontWeight="700">
+    {label}
+    {needed ? <Small> {UI_PHRASES.needed}</Small> : null}
+  </Body>
+);
+
+interface NoteLineProps extends Pick<FieldProps, 'problem' | 'hint'> {
+  readonly id: string;
+}
+
+/** What is wrong with it, else what helps. */
+function NoteLine({ id, problem, hint }: NoteLineProps) {
+  if (!problem && !hint) return null;
+  return (
+    <Small nativeID={id} id={id} role={problem ? 'alert' : undefined} color={problem ? '$bad' : '$muted'}>
+      {problem ? `▲ ${problem}` : hint}
+    </Small>
   );
 }

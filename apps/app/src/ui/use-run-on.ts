@@ -74,6 +74,12 @@ function useHand(cells: readonly RunCell[]) {
   useEffect(() => {
     if (empty) to(null, '', null);
   }, [empty]);
+  // what is half typed in one unit is no number of another
+  const unit = cells[0]?.unit;
+  useEffect(() => {
+    setTyped('');
+    setLeft(null);
+  }, [unit]);
   return {
     ...{ chosen, typed, left },
     go: (id: string | null) => to(id, '', null),

@@ -27,6 +27,7 @@ import { ClosedVisit } from './closed-visit';
 import { StandForIt } from './stand-for-it';
 import { RIDE_SAID_WORDS, caveatWords, takenBackWords } from '../words/ride-words';
 import { nextStep } from './next-step';
+import { OrdersBack } from './orders-back';
 import { SaidWithout } from './said-without';
 import { useRideQuestion } from './use-ride-question';
 import { SchoolPicker } from './school-picker';
@@ -91,6 +92,7 @@ function Facts({ loaded: { page, front, school, change, measured, note, closed }
           against={againstRiding(question)}
           onSay={(result) => void change({ result })}
         />
+        <OrdersBack horseId={page.horse.id} visitId={visit.id} />
         <RiddenPart facts={page.facts} note={note} />
         {refused === null ? null : <StandForIt tried={refused} note={note} />}
         {question.done || question.saidWithout !== null ? null : <SaidWithout note={note} />}

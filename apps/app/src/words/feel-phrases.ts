@@ -31,6 +31,7 @@ export const FEEL_PHRASES = {
   feelTheBack: 'Feel the back before anything goes on it',
   beforeTheFirst: 'Before the first touch',
   understood: 'Understood',
+  heldNoFirmer: 'What was found holds this visit: no firmer hand anywhere until it is cleared by name.',
   everyPlaceHas: 'Every place has been felt as far as it may be.',
   anyPlace: 'any place',
   theOtherPlaces: (lengthText: number): string => (lengthText === 1 ? 'the other place' : `the other ${lengthText} places`),

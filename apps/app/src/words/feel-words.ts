@@ -1,4 +1,4 @@
-import { type FeelPlace, type HoldReason, PASSES, type PassId, type Reaction, type SkinSign } from '@fulcra/core';
+import { type FeelPlace, type HoldReason, PASSES, type PassId, type Reaction, type SkinSign, GRAVITY_N_PER_KG } from '@fulcra/core';
 
 export const PLACE_WORDS: Readonly<Record<FeelPlace, string>> = {
   behindScapula: 'behind the shoulder blade',
@@ -33,14 +33,20 @@ export const SIGN_WORDS: Readonly<Record<SkinSign, string>> = {
 const FEELS: Readonly<Record<PassId, string>> = {
   light: 'the flat hand strokes; the hair lies down',
   medium: 'the flat hand leans; the skin moves over the muscle',
-  firm: 'half the weight of an arm; the muscle gives',
+  firm: 'about the weight of two arms; the muscle gives',
 };
 const NAMES: Readonly<Record<PassId, string>> = { light: 'Light', medium: 'Medium', firm: 'Firm' };
 export const passName = (id: PassId): string => NAMES[id];
 
+/** What a scale shows under a hand: 5 N -> "0.5", 70 N -> "7". */
+const scaleKg = (newton: number): string => {
+  const kg = newton / GRAVITY_N_PER_KG;
+  return kg < 1 ? kg.toFixed(1) : (Math.round(2 * kg) / 2).toString();
+};
+
 export function passWords(id: PassId): string {
   const { leastN, mostN } = PASSES.find((p) => p.id === id)!;
-  return `${NAMES[id]}, ${leastN} to ${mostN} N: ${FEELS[id]}.`;
+  return `${NAMES[id]}, ${leastN} to ${mostN} N: ${FEELS[id]}. On a kitchen scale ${scaleKg(leastN)} to ${scaleKg(mostN)} kg.`;
 }
 
 export function holdReasonWords(reason: HoldReason): string {

@@ -141,6 +141,8 @@ export const FIT_ROOM_PHRASES = {
   noSaddleIn: 'No saddle in the stock yet.',
   describeOneOr: 'Describe one, or bring a stock in from a file; then it can be laid on this back.',
   toTheStock: 'To the stock',
+  describeASaddle: 'Describe a saddle, and come back',
+  frontAlone: 'What fits in front, without a saddle',
   notEnoughOf: 'Not enough of a back to lay a saddle on.',
   twoSectionsMake: 'Two sections make a surface; the front, base, low point, last rib and the topline make a good one.',
   takeTheTracings: 'Take the tracings',

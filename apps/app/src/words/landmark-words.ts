@@ -69,7 +69,10 @@ export const WAY_WORDS: Readonly<Record<LastRibWay, string>> = {
 export const WAY_HOW: Readonly<Record<LastRibWay, readonly [string, string]>> = {
   alongTheRib: ['Slide a fist forward from the point of the hip until it stops.', 'Follow that rib up and forward to the spine.'],
   flankHair: ['Hair that grows forward meets hair that grows back.', 'That line meets the spine at the last rib.'],
-  fromTheLoin: ['Count the spines forward from the hollow before the croup.', 'The sixth carries the last rib on most horses (default).'],
+  fromTheLoin: [
+    'Count the spines forward from the hollow before the croup: the sixth is the first of the loin, the seventh carries the last rib.',
+    'Many Arabs, donkeys and mules have five in the loin, and the rib at the sixth: so the count only confirms another way.',
+  ],
 };
 export const EDGE_STATION_WORDS: Readonly<Record<EdgeStation, string>> = {
   front: 'at the front',
@@ -84,6 +87,8 @@ export function doubtWords(doubt: LandmarkDoubt): string {
       return `The ${doubt.side} scapula travels ${lengthWords(Math.round(doubt.travelMm))}; most travel 10 to 100 (default). Was it drawn forward fully?`;
     case 'SCAPULAS_UNEVEN':
       return `The scapulas stand ${lengthWords(Math.round(doubt.byMm))} apart along the back. Is the horse square?`;
+    case 'LAST_RIB_COUNTED_ONLY':
+      return 'The last rib was only counted from the loin, and not every horse has six vertebrae there: find it along the rib or by the flank’s hair too.';
     case 'LAST_RIB_WAYS_DIFFER':
       return `The ways to the last rib differ by ${lengthWords(Math.round(doubt.byMm))}, more than 20. Find it a third way.`;
     case 'BACK_LENGTH_UNLIKELY':

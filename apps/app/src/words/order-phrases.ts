@@ -49,6 +49,11 @@ export const ORDER_PHRASES = {
   caution: 'A saddler repairs structure. Templates prove their own scale: measure the bar before cutting.',
   undone: 'Taken back.',
   moved: (state: string): string => `Now: ${state}.`,
-  text: (title: string, lines: string, due: string, note: string, practice: string): string =>
-    [title, lines, due, note, practice].filter((part) => part !== '').join('\n\n'),
+  chooseBench: 'Choose who does it',
+  checkAtVisit: 'Start a visit to check it on the horse',
+  checkAtOpen: 'Check it at the open visit',
+  backFromBench: 'Back from the bench, to be checked on the horse',
+  withTemplates: (count: number): string =>
+    `With the letter goes a file: ${count === 1 ? 'the template' : `${count} templates`} at full scale, on A4.`,
+  text: (parts: readonly string[]): string => parts.filter((part) => part !== '').join('\n\n'),
 } as const;

@@ -128,7 +128,8 @@ export const OWNER_PHRASES = {
   rearPhoto: 'Photo from behind, a step above if you can',
   outlineSide: 'Fill the outline with the horse',
   needsSomething: 'Measure something, or add a photo.',
-  needsNumber: 'A number of millimetres, or nothing.',
+  lengthBetween: (least: string, most: string): string => `A number between ${least} and ${most}, or nothing.`,
+  kgBetween: (least: number, most: number): string => `A number between ${least} and ${most} kg, or nothing.`,
   step: (at: number, of: number): string => `Step ${at} of ${of}`,
   nextStep: 'Next',
 } as const;

@@ -10,6 +10,7 @@ export const UI_PHRASES = {
   oneLess: 'one less',
   oneMore: 'one more',
   keypad: 'Keypad',
+  needed: 'needed',
   allTyped: 'All numbers are there.',
   nextNumber: 'Next number',
   was: (start: number): string => `was ${start}`,

@@ -20,7 +20,14 @@ export async function seedDemo(db: DataSource): Promise<boolean> {
 /** Puts all that the demo begins with into its practice, which has nothing yet. */
 export async function fillDemo(db: DataSource, scenario: DemoScenario): Promise<void> {
   const { practiceId, personId } = scenario.account;
-  const who = { practiceId, personId, practiceName: scenario.account.practiceName, personName: scenario.account.personName, csrfToken: '', sealKey: '' };
+  const who = {
+    practiceId,
+    personId,
+    practiceName: scenario.account.practiceName,
+    personName: scenario.account.personName,
+    csrfToken: '',
+    sealKey: '',
+  };
   const stores = collections(db);
   for (const { id, ...saddle } of scenario.saddles) await stores.saddle.put(who, id, saddle);
   for (const { id, ...rider } of scenario.riders) await stores.rider.put(who, id, rider);

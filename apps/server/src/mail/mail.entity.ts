@@ -5,7 +5,9 @@ import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
 export interface Attachment {
   readonly name: string;
   readonly mediaType: string;
+  /** As it is, or as base64 where it is no text. */
   readonly text: string;
+  readonly encoding?: 'base64';
 }
 export interface MailRow {
   id: string;

@@ -1,9 +1,13 @@
-import { idSchema, mailSchema, newMailSchema } from '@fulcra/contract';
+import { LETTER_FILES_BYTES, idSchema, mailSchema, newMailSchema } from '@fulcra/contract';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { z } from 'zod';
 import { type Feeds } from '../calendar/feeds';
 import { signedIn } from '../platform/auth/plugin';
+import { type Attachment } from './mail.entity';
 import { type PostOffice } from './post-office';
+
+/** A letter with all its files and words, bytes. */
+const LETTER_BYTES = LETTER_FILES_BYTES + 100_000;
 
 interface Needs {
   readonly office: PostOffice;
@@ -17,10 +21,11 @@ export const mailRoutes: FastifyPluginAsyncZod<Needs> = async (app, { office, fe
   app.get('/api/mail', { schema: { response: { 200: z.array(mailSchema) } } }, async (request) =>
     office.list(signedIn(request).practiceId),
   );
-  app.post('/api/mail', { schema: { body: newMailSchema, response: { 200: mailSchema } } }, async (request) => {
+  app.post('/api/mail', { bodyLimit: LETTER_BYTES, schema: { body: newMailSchema, response: { 200: mailSchema } } }, async (request) => {
     const { practiceId } = signedIn(request);
-    const { appointmentId, ...letter } = request.body;
-    const attachments = appointmentId === null ? [] : [await feeds.asAttachment(practiceId, appointmentId)];
+    const { appointmentId, files, ...letter } = request.body;
+    const papers = files.map(({ name, mediaType, base64 }): Attachment => ({ name, mediaType, text: base64, encoding: 'base64' }));
+    const attachments = [...(appointmentId === null ? [] : [await feeds.asAttachment(practiceId, appointmentId)]), ...papers];
     const mail = await office.queue(practiceId, { ...letter, attachments }, new Date());
     void goNow();
     return mail;

@@ -15,7 +15,12 @@ export function smtp(url: string, from: string, ends: Delivered = 'sent'): Deliv
     await transport.sendMail({
       ...{ from, to, subject, text },
       ...(ends === 'boxed' && { headers: { [OF_PRACTICE]: practiceId } }),
-      attachments: attachments.map((a) => ({ filename: a.name, contentType: a.mediaType, content: a.text })),
+      attachments: attachments.map((a) => ({
+        filename: a.name,
+        contentType: a.mediaType,
+        content: a.text,
+        ...(a.encoding !== undefined && { encoding: a.encoding }),
+      })),
     });
     return ends;
   };

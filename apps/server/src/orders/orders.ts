@@ -7,7 +7,7 @@ import { type MergeCollection, mergeCollection } from '../records/merge-collecti
 import { refuseUnknown } from '../records/refuse-unknown';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { VisitEntity } from '../visits/visit.entity';
-import { refuseStrangeStep } from './order-rules';
+import { refuseStrangeStep, refuseUnseen } from './order-rules';
 
 export interface OrderRow extends Order {
   practiceId: string;
@@ -41,5 +41,6 @@ export const orders = (db: DataSource): MergeCollection<'order'> =>
       await refuseUnknown(tx, SaddleEntity, practiceId, [after.saddleId], 'SADDLE_UNKNOWN');
       await refuseUnknown(tx, ContactEntity, practiceId, [after.contactId], 'CONTACT_UNKNOWN');
       refuseStrangeStep(before, after, personName);
+      await refuseUnseen(before, after, (id) => tx.getRepository(VisitEntity).findOneBy({ id, practiceId }));
     },
   });

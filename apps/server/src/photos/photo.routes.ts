@@ -77,8 +77,4 @@ export function pieceIn(body: unknown): Buffer {
 
 /** Asked about each time, so that it is not shown to whoever signs in after; known ones aren't sent again. */
 const sendPicture = (reply: FastifyReply, { mediaType, bytes }: { readonly mediaType: string; readonly bytes: Buffer }) =>
-  reply
-    .header('content-type', mediaType)
-    .header('cache-control', 'private, no-cache')
-    .header('content-disposition', 'inline')
-    .send(bytes);
+  reply.header('content-type', mediaType).header('cache-control', 'private, no-cache').header('content-disposition', 'inline').send(bytes);

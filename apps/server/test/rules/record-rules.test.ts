@@ -1,5 +1,5 @@
 import { type HorseFields, type OrderFields, type PhotoWrite, MOST_PHOTOS } from '@fulcra/contract';
-import { refuseStrangeStep } from '../../src/orders/order-rules';
+import { refuseStrangeStep, refuseUnseen } from '../../src/orders/order-rules';
 import { heldAfter, isNewPhoto, refuseOneTooMany } from '../../src/photos/photo-rules';
 import { FulcraError } from '../../src/platform/errors/fulcra-error';
 import { isRetried } from '../../src/platform/db/in-one-write';
@@ -169,7 +169,7 @@ describe('a refusal as it is sent', () => {
 describe('an order', () => {
   const step = (state: OrderFields['state'], by = 'Isla') => ({ state, at: '2026-11-20T09:00:00.000Z', by });
   const order = (...history: ReturnType<typeof step>[]): OrderFields => ({
-    ...{ horseId: 'h', visitId: null, saddleId: null, contactId: null, title: 'T', lines: [], dueOn: null, note: '' },
+    ...{ horseId: 'h', visitId: null, saddleId: null, contactId: 'bench', title: 'T', lines: [], dueOn: null, note: '' },
     ...{ state: history.at(-1)!.state, history },
   });
   const [draft, sent, inWork] = [step('draft'), step('sent'), step('inWork')];
@@ -189,5 +189,40 @@ describe('an order', () => {
     const put = () => refuseStrangeStep(before, after, 'Isla');
     if (goes) expect(put).not.toThrow();
     else expect(refusal(put).code).toBe('ORDER_STEP_REFUSED');
+  });
+
+  it('is not sent to nobody, whatever else of it changes', () => {
+    const nobody = (o: OrderFields): OrderFields => ({ ...o, contactId: null });
+    expect(refusal(() => refuseStrangeStep(order(draft), nobody(order(draft, sent)), 'Isla')).code).toBe('ORDER_TO_NOBODY');
+    expect(() => refuseStrangeStep(order(draft), nobody({ ...order(draft), note: 'soon' }), 'Isla')).not.toThrow();
+    expect(() => refuseStrangeStep(order(draft, sent), nobody(order(draft, sent, inWork)), 'Isla')).not.toThrow();
+  });
+
+  describe('checked again on the horse', () => {
+    const back = order(draft, sent, inWork, step('back'));
+    const checked = (visitId?: string): OrderFields => ({
+      ...order(...back.history, { ...step('recheckedOnHorse'), ...(visitId !== undefined && { visitId }) }),
+    });
+    const visit = { horseId: 'h', startedOn: '2026-11-20', status: 'open' as const };
+    const said = async (after: OrderFields, found: object | null): Promise<string> => {
+      try {
+        await refuseUnseen(back, after, async (id) => (id === 'v' && found !== null ? { ...visit, ...found } : null));
+        return 'goes';
+      } catch (error) {
+        return (error as FulcraError).code;
+      }
+    };
+    it.each([
+      ['at an open visit of the horse, on the day it was sent', checked('v'), {}, 'goes'],
+      ['at no visit', checked(), {}, 'ORDER_NOT_AT_VISIT'],
+      ['at a visit that isn’t there', checked('w'), {}, 'ORDER_NOT_AT_VISIT'],
+      ['at another horse’s', checked('v'), { horseId: 'other' }, 'ORDER_NOT_AT_VISIT'],
+      ['at a closed one', checked('v'), { status: 'done' }, 'ORDER_NOT_AT_VISIT'],
+      ['at one before it was sent', checked('v'), { startedOn: '2026-11-19' }, 'ORDER_NOT_AT_VISIT'],
+    ] as const)('%s', async (_, after, found, wanted) => expect(await said(after, found)).toBe(wanted));
+    it('once said it is not asked again', async () => {
+      const after = { ...checked(), note: 'fine' };
+      await expect(refuseUnseen(checked(), after, async () => null)).resolves.toBeUndefined();
+    });
   });
 });

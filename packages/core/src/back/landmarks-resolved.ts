@@ -22,7 +22,7 @@ export interface ScapulaSide {
 }
 
 export interface LastRib {
-  readonly state: 'none' | 'oneWay' | 'agree' | 'askThird' | 'settled' | 'differ';
+  readonly state: 'none' | 'oneWay' | 'countedOnly' | 'agree' | 'askThird' | 'settled' | 'differ';
   /** From the origin; null where nothing is known or the ways contradict each other. */
   readonly atMm: number | null;
   readonly byWay: readonly { readonly way: LastRibWay; readonly atMm: number }[];
@@ -51,6 +51,7 @@ export type LandmarkDoubt =
   | { readonly code: 'TRAVEL_UNLIKELY'; readonly side: NearOff; readonly travelMm: number }
   | { readonly code: 'SCAPULAS_UNEVEN'; readonly byMm: number }
   | { readonly code: 'LAST_RIB_WAYS_DIFFER'; readonly byMm: number }
+  | { readonly code: 'LAST_RIB_COUNTED_ONLY' }
   | { readonly code: 'BACK_LENGTH_UNLIKELY'; readonly lengthMm: number }
   | { readonly code: 'LOW_POINT_UNLIKELY'; readonly atMm: number }
   | { readonly code: 'BARREL_BEHIND_RIBS'; readonly atMm: number }
@@ -113,12 +114,14 @@ export function resolveLandmarks(readings: readonly LandmarkReading[]): Landmark
   return { ...found, doubts: doubtsAbout(found) };
 }
 
-/** Two ways within 20 mm agree; otherwise a third decides, if it lies near one of them. */
+/** Two ways within 20 mm agree; otherwise a third decides, if it lies near one of them. Counting from the loin alone settles nothing. */
 export function settleLastRib(byWay: LastRib['byWay']): LastRib {
   const sorted = [...byWay].sort((a, b) => a.atMm - b.atMm);
   const mean = (ways: LastRib['byWay']): number => ways.reduce((s, w) => s + w.atMm, 0) / ways.length;
   const differMm = sorted.length < 2 ? 0 : sorted.at(-1)!.atMm - sorted[0]!.atMm;
   if (sorted.length === 0) return { state: 'none', atMm: null, byWay, differMm };
+  // five vertebrae of the loin instead of six are common: the count sets nothing by itself
+  if (sorted.length === 1 && sorted[0]!.way === 'fromTheLoin') return { state: 'countedOnly', atMm: null, byWay, differMm };
   if (sorted.length === 1) return { state: 'oneWay', atMm: sorted[0]!.atMm, byWay, differMm };
   if (differMm <= LAST_RIB_AGREE_MM) return { state: 'agree', atMm: mean(sorted), byWay, differMm };
   if (sorted.length === 2) return { state: 'askThird', atMm: null, byWay, differMm };
@@ -163,6 +166,7 @@ function doubtsOfPlace({ scapula, lastRib, places }: Omit<Landmarks, 'doubts' | 
   const uneven = Math.abs((scapula.near.restMm ?? 0) - (scapula.off.restMm ?? scapula.near.restMm ?? 0));
   if (uneven > LIKELY.unevenMm) doubts.push({ code: 'SCAPULAS_UNEVEN', byMm: uneven });
   if (lastRib.state === 'askThird' || lastRib.state === 'differ') doubts.push({ code: 'LAST_RIB_WAYS_DIFFER', byMm: lastRib.differMm });
+  if (lastRib.state === 'countedOnly') doubts.push({ code: 'LAST_RIB_COUNTED_ONLY' });
   const length = lastRib.atMm;
   if (length !== null && (length < LIKELY.backLengthMm[0] || length > LIKELY.backLengthMm[1]))
     doubts.push({ code: 'BACK_LENGTH_UNLIKELY', lengthMm: length });

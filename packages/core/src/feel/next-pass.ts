@@ -20,3 +20,12 @@ export function spotState(spot: FeltSpot, feelings: readonly Feeling[]): SpotSta
   const next = PASS_IDS[last === null ? 0 : PASS_IDS.indexOf(last) + 1] ?? null;
   return { last, reaction: 'none', next };
 }
+
+/** Passes that may still be tried anywhere while a finding holds the visit: the light hand alone, whatever place it is. */
+export const PASSES_WHILE_HELD: readonly PassId[] = ['light'];
+
+/** The next pass at a place, none that a hold forbids. */
+export function nextPassUnder(spot: FeltSpot, feelings: readonly Feeling[], held: boolean): PassId | null {
+  const { next } = spotState(spot, feelings);
+  return next === null || (held && !PASSES_WHILE_HELD.includes(next)) ? null : next;
+}

@@ -13,9 +13,9 @@ describe('what the hand finds, in words', () => {
 
   it('each pass says its force', () => {
     expect(PASS_IDS.map(passWords)).toEqual([
-      expect.stringContaining('5 to 15 N'),
-      expect.stringContaining('40 to 50 N'),
-      expect.stringContaining('70 to 90 N'),
+      expect.stringMatching(/5 to 15 N.* On a kitchen scale 0\.5 to 1\.5 kg\.$/),
+      expect.stringMatching(/40 to 50 N.* On a kitchen scale 4 to 5 kg\.$/),
+      expect.stringMatching(/70 to 90 N.* On a kitchen scale 7 to 9 kg\.$/),
     ]);
   });
 

@@ -18,7 +18,13 @@ export function NothingToLay({ visitId, loaded, noSaddle }: NothingToLayProps) {
     <Screen title={loaded.page.horse.name} note={FIT_ROOM_PHRASES.fitRoom2} onBack={back}>
       {noSaddle ? (
         <EmptyState title={FIT_ROOM_PHRASES.noSaddleIn} text={FIT_ROOM_PHRASES.describeOneOr}>
-          <Button kind="main" label={FIT_ROOM_PHRASES.toTheStock} onPress={() => router.push('/saddles')} />
+          <Button
+            kind="main"
+            label={FIT_ROOM_PHRASES.describeASaddle}
+            onPress={() => router.push(`/saddles/new?visit=${visitId}` as '/')}
+          />
+          <Button label={FIT_ROOM_PHRASES.toTheStock} onPress={() => router.push('/saddles')} />
+          <Button label={FIT_ROOM_PHRASES.frontAlone} onPress={() => router.push(`/visits/${visitId}/front` as '/')} />
         </EmptyState>
       ) : (
         <EmptyState title={FIT_ROOM_PHRASES.notEnoughOf} text={FIT_ROOM_PHRASES.twoSectionsMake}>

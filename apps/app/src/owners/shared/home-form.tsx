@@ -1,5 +1,5 @@
 import { HOME_LIMITS } from '@fulcra/contract';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { YStack } from 'tamagui';
 import { ChipGroup, toggled } from '../../ui/chip-group';
 import { z } from 'zod';
@@ -12,6 +12,7 @@ import { Screen } from '../../ui/screen';
 import { Body, Heading, Small } from '../../ui/text';
 import { OWNER_PHRASES } from '../../words/owner-phrases';
 import { STOOD_WORDS } from '../../words/report-words';
+import { lengthWords } from '../../words/person-unit';
 import { draftInUnit, readLength, readNumber } from '../../words/typed-length';
 import { PhoneTilt } from './phone-tilt';
 import { PhotoPicker } from './photo-picker';
@@ -34,20 +35,28 @@ type Typed = z.infer<typeof typedSchema>;
 const DRAFT: DraftSpec<Typed> = { version: 1, schema: typedSchema };
 const EMPTY: Typed = { step: 0, back: '', girth: '', weight: '', stood: [], tiltDeg: null, note: '' };
 
-/** A number within its limits, null where nothing is typed, NaN where it can't be read. */
-const within = (value: number | null, [least, most]: readonly [number, number]): number | null =>
-  value === null || (value >= least && value <= most) ? value : Number.NaN;
+const MEASURES = { back: 'backLengthMm', girth: 'girthMm', weight: 'weightKg' } as const;
+type Measure = keyof typeof MEASURES;
+type Read = Readonly<Record<(typeof MEASURES)[Measure], number | null>>;
+
+/** What is typed as numbers: null where nothing is, and which can't be read or lie outside their limits. */
+function readMeasures(typed: Typed): { readonly read: Read; readonly wrong: readonly Measure[] } {
+  const read: Read = { backLengthMm: readLength(typed.back), girthMm: readLength(typed.girth), weightKg: readNumber(typed.weight) };
+  const fits = (m: Measure): boolean => {
+    const value = read[MEASURES[m]];
+    const [least, most] = HOME_LIMITS[MEASURES[m]];
+    return value === null || (value >= least && value <= most);
+  };
+  return { read, wrong: (Object.keys(MEASURES) as Measure[]).filter((m) => !fits(m)) };
+}
 
 export function readHome(typed: Typed) {
-  const [backLengthMm, girthMm, weightKg] = [
-    within(readLength(typed.back), HOME_LIMITS.backLengthMm),
-    within(readLength(typed.girth), HOME_LIMITS.girthMm),
-    within(readNumber(typed.weight), HOME_LIMITS.weightKg),
-  ];
-  const unread = [backLengthMm, girthMm, weightKg].some((v) => Number.isNaN(v));
+  const { read, wrong } = readMeasures(typed);
   const { stood, tiltDeg } = typed;
-  return unread ? null : { kind: 'home' as const, backLengthMm, girthMm, weightKg, stood, tiltDeg, note: typed.note.trim() };
+  return wrong.length > 0 ? null : { kind: 'home' as const, ...read, stood, tiltDeg, note: typed.note.trim() };
 }
+
+const isNothing = ({ backLengthMm, girthMm, weightKg }: Read): boolean => [backLengthMm, girthMm, weightKg].every((v) => v === null);
 
 /** Measures and pictures from home, step by step: the fitter takes them up, nothing is recognised by itself. */
 export function HomeForm({ token, onBack, onDone }: SayProps) {
@@ -59,11 +68,17 @@ export function HomeForm({ token, onBack, onDone }: SayProps) {
   });
   const send = () => {
     const read = readHome(typed);
-    if (read === null) return saying.say(OWNER_PHRASES.needsNumber);
-    const nothing = [read.backLengthMm, read.girthMm, read.weightKg].every((v) => v === null) && photos.length === 0;
-    return nothing ? saying.say(OWNER_PHRASES.needsSomething) : void saying.send(read, photos);
+    if (read === null) return put({ ...typed, step: 0 });
+    return isNothing(read) && photos.length === 0 ? saying.say(OWNER_PHRASES.needsSomething) : void saying.send(read, photos);
   };
   const last = typed.step === 2;
+  const [asked, setAsked] = useState(false);
+  const wrong = readMeasures(typed).wrong;
+  // what can't be read is said where it was typed, before anything else is asked
+  const goOn = () => {
+    setAsked(true);
+    if (typed.step > 0 || wrong.length === 0) put({ ...typed, step: typed.step + 1 });
+  };
   const picker = (label: string, view: ReadyPhoto['view']) => (
     <PhotoPicker label={label} view={view} photos={photos} onPhotos={setPhotos} onProblem={saying.say} />
   );
@@ -79,24 +94,21 @@ export function HomeForm({ token, onBack, onDone }: SayProps) {
           kind="main"
           label={last ? OWNER_PHRASES.send : OWNER_PHRASES.nextStep}
           off={saying.busy}
-          onPress={last ? send : () => put({ ...typed, step: typed.step + 1 })}
+          onPress={last ? send : goOn}
         />
       }
     >
       {typed.step === 0 ? (
         <YStack gap="$m">
-          <Tape typed={typed} put={put} />
+          <Tape typed={typed} put={put} wrong={asked || typed.step > 0 ? wrong : []} />
           <Small>{OWNER_PHRASES.wireHow}</Small>
           {picker(OWNER_PHRASES.wirePhoto, 'detail')}
         </YStack>
       ) : null}
       {typed.step === 1 ? (
-        <YStack gap="$m">
-          <Stood typed={typed} put={put} />
-          <PhoneTilt tiltDeg={typed.tiltDeg} onTilt={(tiltDeg) => put({ ...typed, tiltDeg })} />
-          <SideOutline photo={photos.findLast((p) => p.view === 'nearSide') ?? null} />
+        <FromTheSide typed={typed} put={put} photo={photos.findLast((p) => p.view === 'nearSide') ?? null}>
           {picker(OWNER_PHRASES.sidePhoto, 'nearSide')}
-        </YStack>
+        </FromTheSide>
       ) : null}
       {last ? (
         <YStack gap="$m">
@@ -114,16 +126,47 @@ interface PartProps {
   readonly put: (typed: Typed) => void;
 }
 
-function Tape({ typed, put }: PartProps) {
+function Tape({ typed, put, wrong }: PartProps & { readonly wrong: readonly Measure[] }) {
+  const [left, setLeft] = useState<readonly Measure[]>([]);
+  const line = (measure: Measure, label: string) => (
+    <Field
+      label={label}
+      value={typed[measure]}
+      kind="number"
+      onChange={(text) => put({ ...typed, [measure]: text })}
+      onLeave={() => setLeft((before) => [...before, measure])}
+      problem={(wrong.includes(measure) || left.includes(measure)) && isWrong(typed, measure) ? limitWords(measure) : null}
+    />
+  );
   return (
     <YStack gap="$m">
       <Body>{OWNER_PHRASES.homeIntro}</Body>
-      <Field label={OWNER_PHRASES.homeBack} value={typed.back} kind="number" onChange={(back) => put({ ...typed, back })} />
-      <Field label={OWNER_PHRASES.homeGirth} value={typed.girth} kind="number" onChange={(girth) => put({ ...typed, girth })} />
-      <Field label={OWNER_PHRASES.homeWeight} value={typed.weight} kind="number" onChange={(weight) => put({ ...typed, weight })} />
+      {line('back', OWNER_PHRASES.homeBack)}
+      {line('girth', OWNER_PHRASES.homeGirth)}
+      {line('weight', OWNER_PHRASES.homeWeight)}
     </YStack>
   );
 }
+
+const isWrong = (typed: Typed, measure: Measure): boolean => readMeasures(typed).wrong.includes(measure);
+const limitWords = (measure: Measure): string => {
+  const [least, most] = HOME_LIMITS[MEASURES[measure]];
+  return measure === 'weight' ? OWNER_PHRASES.kgBetween(least, most) : OWNER_PHRASES.lengthBetween(lengthWords(least), lengthWords(most));
+};
+
+interface FromTheSideProps extends PartProps {
+  readonly photo: ReadyPhoto | null;
+  readonly children: ReactNode;
+}
+
+const FromTheSide = ({ typed, put, photo, children }: FromTheSideProps) => (
+  <YStack gap="$m">
+    <Stood typed={typed} put={put} />
+    <PhoneTilt tiltDeg={typed.tiltDeg} onTilt={(tiltDeg) => put({ ...typed, tiltDeg })} />
+    <SideOutline photo={photo} />
+    {children}
+  </YStack>
+);
 
 function Stood({ typed, put }: PartProps) {
   return (

@@ -14,20 +14,22 @@ const LAST = 'fulcra-last';
 const CHANNEL = 'fulcra-session';
 type Told = 'left' | 'entered';
 
-export function tellOtherTabs(told: Told): void {
-  const channel = new BroadcastChannel(CHANNEL);
-  channel.postMessage(told);
-  channel.close();
-}
+/** One for the page: what it says itself it doesn't hear. */
+let channel: BroadcastChannel | null = null;
+const tabs = (): BroadcastChannel => (channel ??= new BroadcastChannel(CHANNEL));
+export const tellOtherTabs = (told: Told): void => tabs().postMessage(told);
 
 export function heardElsewhere(queries: QueryClient, sync: Sync): () => void {
-  const channel = new BroadcastChannel(CHANNEL);
-  channel.onmessage = ({ data }: MessageEvent<Told>) => {
+  const left = (): void => {
     sync.stop();
-    if (data === 'left') queries.setQueryData(['session'], null);
-    void forgetAnswers(queries).then(() => (data === 'entered' ? queries.invalidateQueries({ queryKey: ['session'] }) : undefined));
+    queries.setQueryData(['session'], null);
+    void forgetAnswers(queries);
   };
-  return () => channel.close();
+  tabs().onmessage = ({ data }: MessageEvent<Told>) =>
+    data === 'left' ? left() : void queries.invalidateQueries({ queryKey: ['session'] });
+  return () => {
+    tabs().onmessage = null;
+  };
 }
 
 /** null when nobody is signed in; no answer leaves the last known session standing. Answers of somebody else are forgotten first. */
@@ -47,9 +49,10 @@ async function asked(): Promise<Session | null> {
   }
 }
 
-/** From now on it is this person who works here. */
+/** From now on it is this person who works here: by what this page shows, and by what was kept when it was opened. */
 export async function becomes(queries: QueryClient, sync: Sync, next: Session): Promise<void> {
-  const last = localStorage.getItem(LAST);
+  const here = queries.getQueryData<Session | null>(['session']) ?? null;
+  const last = here === null ? localStorage.getItem(LAST) : scopeOf(here);
   if (last !== null && last !== scopeOf(next)) {
     sync.stop();
     await forgetAnswers(queries);

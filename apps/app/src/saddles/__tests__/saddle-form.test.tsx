@@ -15,7 +15,7 @@ jest.mock('../../platform/use-views', () => ({
 }));
 jest.mock('../saddle-photos', () => ({ SaddlePhotos: () => null }));
 jest.mock('../drawing-top', () => ({ DrawingTop: () => null }));
-jest.mock('expo-router', () => ({ router: { navigate: jest.fn(), push: jest.fn() } }));
+jest.mock('expo-router', () => ({ router: { navigate: jest.fn(), push: jest.fn() }, useLocalSearchParams: () => ({}) }));
 
 const breaker: Saddle = { ...NEW_SADDLE, id: 's1', name: 'Breaker', maker: 'Own' };
 const press = (label: string | RegExp) => act(async () => fireEvent.press(screen.getByLabelText(label)));

@@ -87,6 +87,26 @@ describe('the pad', () => {
     expect(kept.near).toBeNull();
   });
 
+  it('what is half typed is none once the unit is another', () => {
+    let unit = 'in';
+    const Changing = () => {
+      const cells = [cell('near', 82.6, { unit })];
+      const run = useRunOn(cells, () => undefined);
+      return (
+        <>
+          <RunCellBox cell={cells[0]!} run={run} />
+          <RunPad run={run} />
+        </>
+      );
+    };
+    const shown = rendered(<Changing />);
+    type('near: 82.6 in, type it', '3');
+    expect(screen.getByLabelText('near: 3 in, type it')).toBeTruthy();
+    unit = 'mm';
+    shown.again(<Changing />);
+    expect(screen.getByLabelText('near: 82.6 mm, type it')).toBeTruthy();
+  });
+
   it('a point goes on in the number just left, in the last one too', () => {
     rendered(<Board />);
     type('8', '2', 'point', '5', 'Next number', '8', '1', '1', '4', '0', 'point', '5');

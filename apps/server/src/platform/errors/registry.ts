@@ -75,6 +75,16 @@ export const ERRORS = {
     message: 'An order goes from one state to the next, in the name of whoever says so.',
     remedy: 'Open the order again and go on from where it stands.',
   },
+  ORDER_TO_NOBODY: {
+    status: 422,
+    message: 'An order is sent to somebody: no bench was chosen for this one.',
+    remedy: 'Choose the bench first.',
+  },
+  ORDER_NOT_AT_VISIT: {
+    status: 422,
+    message: 'Work is checked again on the horse at a visit: an open one of that horse, begun since the order was sent.',
+    remedy: 'Start a visit with the horse, and say it there.',
+  },
   LINK_UNKNOWN: {
     status: 404,
     message: 'This link opens nothing any more.',

@@ -133,6 +133,17 @@ describe('landmarks', () => {
     expect(settleLastRib(ats.map((mm, i) => ({ way: ways[i]!, atMm: mm })))).toMatchObject({ state, atMm });
   });
 
+  it('the count from the loin alone sets nothing, beside another it counts', () => {
+    expect(settleLastRib([{ way: 'fromTheLoin', atMm: 400 }])).toMatchObject({ state: 'countedOnly', atMm: null });
+    expect(resolveLandmarks([at('lastRib', 400, { way: 'fromTheLoin' })]).doubts).toContainEqual({ code: 'LAST_RIB_COUNTED_ONLY' });
+    expect(settleLastRib([{ way: 'flankHair', atMm: 400 }])).toMatchObject({ state: 'oneWay', atMm: 400 });
+    const both = [
+      { way: 'fromTheLoin', atMm: 400 },
+      { way: 'flankHair', atMm: 410 },
+    ] as const;
+    expect(settleLastRib(both)).toMatchObject({ state: 'agree', atMm: 405 });
+  });
+
   it('the order of the ways never matters', () => {
     const ways = ['alongTheRib', 'flankHair', 'fromTheLoin'] as const;
     fc.assert(

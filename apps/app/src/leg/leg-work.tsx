@@ -265,17 +265,20 @@ function KeepHoles({ chosen, leg, visitId }: LegWorkProps) {
       />
     );
   }
+  // what was kept stays to be printed
+  if (loaded.closed)
+    return <Button grow kind="main" label={LEG_PHRASES.keepAndPrint} onPress={() => router.push(`/visits/${visitId}/leathers-card`)} />;
   const keep = async (then: () => void) => {
     const body = { kind: 'leatherHoles' as const, riderId: known!.rider.id, leatherId: leather!.id, saddleId: saddle?.id ?? null };
     if (await loaded.note({ ...body, coreVersion: CORE_VERSION, lines }, LEG_PHRASES.kept)) then();
   };
   return (
     <>
-      <Button label={LEG_PHRASES.keep} off={off || loaded.closed} onPress={() => void keep(() => undefined)} />
+      <Button label={LEG_PHRASES.keep} off={off} onPress={() => void keep(() => undefined)} />
       <Button
         grow
         kind="main"
-        off={off || loaded.closed}
+        off={off}
         label={LEG_PHRASES.keepAndPrint}
         onPress={() => void keep(() => router.push(`/visits/${visitId}/leathers-card`))}
       />

@@ -13,7 +13,7 @@ import { useSync } from './use-sync';
 interface SessionValue {
   readonly session: Session;
   /** Leaves nothing readable of this person on this device. @throws where it would not keep what is sealed; then still signed in */
-  readonly signOut: (unsent: Unsent) => Promise<void>;
+  readonly signOut: (unsent: Unsent, away: () => void) => Promise<void>;
   /** Only in the demo: everything as it begins, on the server and here. */
   readonly beginAnew: () => Promise<void>;
 }
@@ -49,7 +49,11 @@ export function SessionProvider({ children }: { readonly children: ReactNode }) 
     adoptOldDrafts(scopeOf(session));
     return {
       state: 'signedIn',
-      value: { session, signOut: (unsent) => signOut(queries, sync, session, unsent), beginAnew: () => beginAnew(queries, session) },
+      value: {
+        session,
+        signOut: (unsent, away) => signOut(queries, sync, session, unsent, away),
+        beginAnew: () => beginAnew(queries, session),
+      },
     };
   }, [ready, query.data, query.isPending, session, queries, sync]);
   return <GateContext.Provider value={gate}>{children}</GateContext.Provider>;

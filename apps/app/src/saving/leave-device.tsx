@@ -23,13 +23,14 @@ export function LeaveDevice({ onGone }: { readonly onGone?: (() => void) | undef
   const [state, setState] = useState<'idle' | 'going' | 'failed'>('idle');
   const go = (choice: Unsent) => {
     setState('going');
-    onGone?.();
-    signOut(choice)
-      .then(() => router.replace('/'))
-      .catch((error: unknown) => {
-        console.error('Signing out broke off.', error);
-        setState('failed');
-      });
+    const away = () => {
+      onGone?.();
+      router.replace('/');
+    };
+    signOut(choice, away).catch((error: unknown) => {
+      console.error('Signing out broke off.', error);
+      setState('failed');
+    });
   };
   if (asked === 'no' || state === 'going') {
     const ask = () => (unsent.length === 0 ? go('seal') : setAsked('leave'));

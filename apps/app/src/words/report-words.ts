@@ -69,20 +69,19 @@ export function ownerWordWords(body: OwnerWordBody): string {
     case 'asksVisit':
       return [`Asks for a visit${body.when === '' ? '.' : `: ${body.when}.`}`, body.note].filter(Boolean).join(' ');
     case 'home':
-      return [
-        'Measured at home:',
-        [
-          body.backLengthMm === null ? null : `back length by the hair line ${lengthWords(Math.round(body.backLengthMm))}`,
-          body.girthMm === null ? null : `round the girth ${lengthWords(Math.round(body.girthMm))}`,
-          body.weightKg === null ? null : `${Math.round(body.weightKg)} kg`,
-          body.tiltDeg === null ? null : `phone tilted ${body.tiltDeg.toFixed(0)}°`,
-          body.stood.length === 0 ? null : `stood ${body.stood.map((s) => STOOD_WORDS[s]).join(', ')}`,
-        ]
-          .filter((s) => s !== null)
-          .join('; '),
-        body.note,
-      ]
-        .filter(Boolean)
-        .join(' ');
+      return homeWords(body);
   }
+}
+
+type Home = Extract<OwnerWordBody, { kind: 'home' }>;
+
+function homeWords({ backLengthMm, girthMm, weightKg, tiltDeg, stood, note }: Home): string {
+  const told = [
+    backLengthMm === null ? null : `back length by the hair line ${lengthWords(Math.round(backLengthMm))}`,
+    girthMm === null ? null : `round the girth ${lengthWords(Math.round(girthMm))}`,
+    weightKg === null ? null : `${Math.round(weightKg)} kg`,
+    tiltDeg === null ? null : `phone tilted ${tiltDeg.toFixed(0)}°`,
+    stood.length === 0 ? null : `stood ${stood.map((s) => STOOD_WORDS[s]).join(', ')}`,
+  ].filter((s) => s !== null);
+  return [told.length === 0 ? 'Pictures from home.' : `Measured at home: ${told.join('; ')}`, note].filter(Boolean).join(' ');
 }

@@ -259,7 +259,9 @@ describe('what an owner says', () => {
     expect(ownerWordWords({ kind: 'asksVisit', when: '', note: '' })).toBe('Asks for a visit.');
     expect(
       ownerWordWords({ kind: 'home', backLengthMm: 420, girthMm: null, weightKg: 505, stood: ['level'], tiltDeg: -1.5, note: '' }),
-    ).toMatch(/420 mm; 505 kg; phone tilted -1|-2/);
+    ).toMatch(/^Measured at home: back length by the hair line 420 mm; 505 kg; phone tilted -[12]°; stood/);
+    const nothing = { backLengthMm: null, girthMm: null, weightKg: null, stood: [], tiltDeg: null, note: '' };
+    expect(ownerWordWords({ kind: 'home', ...nothing })).toBe('Pictures from home.');
   });
 
   const typed = { step: 2, back: '420', girth: '', weight: '', stood: [], tiltDeg: null, note: ' ' };

@@ -33,16 +33,20 @@ export async function enter(queries: QueryClient, sync: Sync, next: Session): Pr
   return taken;
 }
 
-/** Signed out on this device at once; the server is told now, or as soon as it answers. */
-export async function signOut(queries: QueryClient, sync: Sync, session: Session, unsent: Unsent): Promise<void> {
+/**
+ * Signed out on this device at once; the server is told now, or as soon as it answers.
+ * @param away leaves the page that was shown, once nothing can keep the person here and before the next one is asked in
+ */
+export async function signOut(queries: QueryClient, sync: Sync, session: Session, unsent: Unsent, away: () => void): Promise<void> {
   await leaveWork(deskOf(sync), ownerOf(session), session.sealKey, unsent);
+  away();
   nobodyBecomes(session.csrfToken);
   api.setSession(null);
   sessionStorage.clear();
   queries.setQueryData(['session'], null);
   tellOtherTabs('left');
   await forgetAnswers(queries);
-  await endLeft();
+  void endLeft();
 }
 
 export async function beginAnew(queries: QueryClient, session: Session): Promise<void> {

@@ -13,7 +13,6 @@ import { Sheet } from '../ui/sheet';
 import { Body, Small } from '../ui/text';
 import { HORSES_PHRASES } from '../words/horses-phrases';
 import { dayWords } from '../words/measure-words';
-import { TACK_STATE_WORDS } from '../words/tack-words';
 
 const NONE = 'none';
 const AS_DECIDED = 'decided';
@@ -27,7 +26,6 @@ export function RiddenIn({ horse, inUse, visits }: HorseHistory) {
   const { saddle } = inUse;
   const named = saddles.find((s) => s.id === saddle?.saddleId)?.name ?? HORSES_PHRASES.riddenInUnknownSaddle;
   const ridden = tackInUse(inUse, horse.riderIds, beside);
-  const lapsed = (things ?? []).filter((t) => ridden.has(t.id) && t.shown === 'lapsed');
   const held = (things ?? []).filter(
     (t) => ridden.has(t.id) && t.kind !== 'saddle' && t.standing.state === 'unsafe' && t.saddleId !== saddle?.saddleId,
   );
@@ -37,13 +35,10 @@ export function RiddenIn({ horse, inUse, visits }: HorseHistory) {
         <Body flex={1} color={saddle === null ? '$muted' : '$ink'}>
           {saddle === null ? HORSES_PHRASES.riddenInNone : HORSES_PHRASES.riddenIn(named, dayWords(saddle.since))}
         </Body>
-        <Button kind="quiet" tight label={HORSES_PHRASES.changeRiddenIn} onPress={() => setOpen(true)} />
+        <Button kind="quiet" tight label={HORSES_PHRASES.changeRiddenIn} onPress={() => setOpen(true)}>
+          <Body fontWeight="700">{HORSES_PHRASES.changeIt}</Body>
+        </Button>
       </XStack>
-      {lapsed.map((t) => (
-        <Small key={t.id} color="$lookOut">
-          {t.name}: {TACK_STATE_WORDS.lapsed} {dayWords(t.standing.lastLookAt!.slice(0, 10))}
-        </Small>
-      ))}
       <HeldBanner id={saddle?.saddleId ?? null} />
       {held.map((t) => (
         <HeldBanner key={t.id} id={t.id} />

@@ -45,11 +45,11 @@ export function tackThings({ saddles, leathers, girths }: Kept, checks: readonly
     item: TackItem,
     { id, name }: { id: string; name: string },
     newOn: string | null,
-    belongs: Pick<TackThing, 'saddleId' | 'riderId'>,
+    { saddleId, riderId }: Pick<TackThing, 'saddleId' | 'riderId'>,
   ): TackThing => {
     const own = of.get(id) ?? [];
     const standing = tackStanding(item, own, now);
-    return { kind: item.kind, id, name, item, newOn, ...belongs, checks: own, standing, heldBeside: [], shown: standing.state };
+    return { kind: item.kind, id, name, item, newOn, saddleId, riderId, checks: own, standing, heldBeside: [], shown: standing.state };
   };
   const all = [
     ...saddles.map((s) => thing({ kind: 'saddle', build: s.kind }, s, null, NOBODYS)),

@@ -50,6 +50,7 @@ export function VisitScreen({ visitId }: { readonly visitId: string }) {
       top={<VisitBackline visitId={visitId} loaded={loaded} />}
       bottom={<Button grow kind="main" label={next.label} onPress={() => router.push(`/visits/${visitId}/${next.path}`)} />}
     >
+      <ClosedVisit loaded={loaded} />
       <Columns shares={[3, 2]}>
         <VisitSteps loaded={loaded} visitId={visitId} />
         <Facts loaded={loaded} />
@@ -65,7 +66,6 @@ function Facts({ loaded: { page, front, school, change, measured, note, closed }
   const refused = againstRiding(question).some((r) => r.code === 'SETTING_REFUSED') ? (chosenSettingOf(page.facts)?.tried ?? null) : null;
   return (
     <YStack gap="$l">
-      <ClosedVisit loaded={{ closed, change }} />
       <Locked when={closed}>
         <SchoolPicker
           value={visit.schoolId}

@@ -18,6 +18,7 @@ export const HORSES_PHRASES = {
   riddenIn: (name: string, day: string): string => `Ridden in ${name}, since ${day}`,
   riddenInNone: 'Not known what it is ridden in',
   riddenInUnknownSaddle: 'a saddle that is not in the stock',
+  changeIt: 'Change it',
   changeRiddenIn: 'Change what it is ridden in',
   riddenInNow: 'Ridden in now',
   riddenInMeans: 'Stands until a visit decides otherwise, or somebody says otherwise here.',

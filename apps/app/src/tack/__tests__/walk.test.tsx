@@ -134,6 +134,9 @@ const NOW = { today: '2026-09-25' };
 describe('everything that is walked round', () => {
   it('stands as it was found: one pair of the demo is held, one cinch is watched, one saddle from the loft is not checked', () => {
     const things = tackThings({ saddles: DEMO_SADDLES, leathers: DEMO_LEATHERS, girths: DEMO_GIRTHS }, DEMO_TACK_CHECKS, NOW);
+    const kinds = (kind: string) => things.filter((t) => t.kind === kind).map((t) => t.id);
+    expect(kinds('leather')).toEqual(DEMO_LEATHERS.map((l) => l.id));
+    expect(kinds('saddle').length + kinds('leather').length + kinds('girth').length).toBe(things.length);
     const state = (name: string) => things.find((t) => t.name === name)!.standing.state;
     expect(things).toHaveLength(DEMO_SADDLES.length + DEMO_LEATHERS.length + DEMO_GIRTHS.length);
     expect(state('Straps from the loft')).toBe('unsafe');

@@ -7,10 +7,6 @@ import { type PlannedStop } from './day-plan';
 export const Clash = ({ with: other, yardId }: { readonly with: PlannedStop; readonly yardId: string | null }) => (
   <Small color="$bad">
     {MARK.bad}{' '}
-    {CALENDAR_PHRASES.clash(
-      other.horseName,
-      other.appointment.at,
-      other.yard !== null && other.yard.id !== yardId ? other.yard.name : null,
-    )}
+    {CALENDAR_PHRASES.clash(other.horseName, other.appointment.at, other.yard && other.yard.id !== yardId ? other.yard.name : null)}
   </Small>
 );

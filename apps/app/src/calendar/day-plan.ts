@@ -5,7 +5,8 @@ import { dayRoute, lengthKm } from '@fulcra/core';
 export interface PlannedStop {
   readonly appointment: Appointment;
   readonly horseName: string;
-  readonly yard: Yard | null;
+  /** Null where none is noted, undefined while the horse itself isn't known here. */
+  readonly yard: Yard | null | undefined;
 }
 
 export interface DayPlan {
@@ -16,7 +17,9 @@ export interface DayPlan {
   readonly road: { readonly yards: readonly Yard[]; readonly km: number } | null;
 }
 
-type Named = Pick<HorseSummary, 'horse'>;
+interface Named {
+  readonly horse: Pick<HorseSummary['horse'], 'id' | 'name' | 'yardId'>;
+}
 
 /** What is planned, day by day, with the order of the road through the day's yards. */
 export function dayPlans(appointments: readonly Appointment[], horses: readonly Named[], yards: readonly Yard[]): DayPlan[] {
@@ -28,14 +31,14 @@ export function dayPlans(appointments: readonly Appointment[], horses: readonly 
       .sort((a, b) => (a.at < b.at ? -1 : 1))
       .map((appointment) => {
         const horse = horses.find((h) => h.horse.id === appointment.horseId)?.horse;
-        return { appointment, horseName: horse?.name ?? '…', yard: yards.find((y) => y.id === horse?.yardId) ?? null };
+        return { appointment, horseName: horse?.name ?? '…', yard: horse && (yards.find((y) => y.id === horse.yardId) ?? null) };
       });
     return { on, stops, road: roadOf(stops) };
   });
 }
 
 function roadOf(stops: readonly PlannedStop[]): DayPlan['road'] {
-  const yards = [...new Map(stops.flatMap((s) => (s.yard === null ? [] : [[s.yard.id, s.yard] as const]))).values()];
+  const yards = [...new Map(stops.flatMap((s) => (!s.yard ? [] : [[s.yard.id, s.yard] as const]))).values()];
   const placed = yards.filter((y) => y.place !== null);
   if (placed.length < 2) return null;
   const order = dayRoute(yards.map((y) => y.place)).map((i) => yards[i]!);

@@ -98,8 +98,8 @@ function Stop({ stop, clashing, onChange, onCancel }: StopProps) {
         <YStack flex={1}>
           <Body>{horseName}</Body>
           <Small>
-            {yard === null ? CALENDAR_PHRASES.noYard : CALENDAR_PHRASES.atYard(yard.name)}; {REASON_WORDS[a.reason]}; {a.minutes} min,{' '}
-            {a.fitter}
+            {yard === undefined ? '' : `${yard === null ? CALENDAR_PHRASES.noYard : CALENDAR_PHRASES.atYard(yard.name)}; `}
+            {REASON_WORDS[a.reason]}; {a.minutes} min, {a.fitter}
           </Small>
           {a.note === '' ? null : <Small>{a.note}</Small>}
           {clashing.map((c) => (

@@ -2,7 +2,7 @@ import { type Appointment, type AppointmentFields } from '@fulcra/contract';
 import { v7 } from 'uuid';
 import { useMemo } from 'react';
 import { useSend } from '../platform/use-send';
-import { useAppointments, useYard, useYards } from '../platform/use-views';
+import { useAppointments, useDue, useYard, useYards } from '../platform/use-views';
 import { useToast } from '../ui/toast';
 import { CALENDAR_PHRASES } from '../words/calendar-phrases';
 import { dayPlans } from './day-plan';
@@ -11,8 +11,13 @@ import { dayPlans } from './day-plan';
 export function useDayPlans() {
   const appointments = useAppointments().data;
   const horses = useYard('', 'name').data;
+  const due = useDue('rarely').data;
   const yards = useYards().data;
-  return useMemo(() => dayPlans(appointments ?? [], horses ?? [], yards ?? []), [appointments, horses, yards]);
+  return useMemo(() => {
+    // the yard is fetched page by page; whoever is due is known by name all the same
+    const alsoDue = (due ?? []).map((d) => ({ horse: { id: d.horseId, name: d.horseName, yardId: d.yardId } }));
+    return dayPlans(appointments ?? [], [...(horses ?? []), ...alsoDue], yards ?? []);
+  }, [appointments, horses, due, yards]);
 }
 
 /** Planning, changing and calling off. */

@@ -31,7 +31,7 @@ describe('a day', () => {
       ),
     ).toEqual([]);
     expect(dayPlans(DEMO_APPOINTMENTS.slice(0, 1), horses, DEMO_YARDS)[0]!.road).toBeNull();
-    expect(dayPlans(DEMO_APPOINTMENTS, [], [])[0]!.stops[0]).toMatchObject({ horseName: '…', yard: null });
+    expect(dayPlans(DEMO_APPOINTMENTS, [], [])[0]!.stops[0]).toMatchObject({ horseName: '…', yard: undefined });
   });
 });
 

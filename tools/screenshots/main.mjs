@@ -47,6 +47,10 @@ await phone.enter();
 await take(phone.page, 'yard-phone');
 await open(phone.page, `/visits/${OPEN_VISIT}`, 'Open: What fits');
 await take(phone.page, 'visit-phone');
+// the pictures are of work under way
+await open(phone.page, `/visits/${WHOLE_VISIT}`, 'Open this visit again');
+await phone.page.getByRole('button', { name: 'Open this visit again' }).first().click();
+await phone.page.getByRole('button', { name: 'Saving: saved' }).first().waitFor();
 await open(phone.page, `/visits/${WHOLE_VISIT}/intake`, 'rolls');
 await take(phone.page, 'intake-phone');
 await open(phone.page, `/visits/${OPEN_VISIT}/feel`, 'Understood');

@@ -3,8 +3,8 @@ import { useMemo } from 'react';
 import { fileName } from '../platform/download';
 import { useSaddles } from '../platform/use-views';
 import { useVisitPage } from '../visit';
-import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { specificationLines } from './specification-lines';
+import { specificationText } from './specification-text';
 import { templateOfVisit } from './template-of-visit';
 import { useChosenTemplates } from './use-chosen-templates';
 import { writeTemplates } from './write-pdf';
@@ -40,20 +40,6 @@ export function useOrderPapers(loaded: LoadedVisit, saddles: readonly Saddle[]):
     files: async () =>
       templates.length === 0 ? [] : [{ name, mediaType: 'application/pdf', base64: base64Of(await writeTemplates(templates, 'a4')) }],
   };
-}
-
-const HEADS = { make: PAPERS_PHRASES.toMakeOr, change: PAPERS_PHRASES.toChangeFrom, horse: PAPERS_PHRASES.onTheHorse } as const;
-
-/** Heading by heading, a line each, as a letter carries it. */
-export function specificationText(lines: ReturnType<typeof specificationLines>): string {
-  const parts = (['make', 'change', 'horse'] as const).map((part) => {
-    const told =
-      lines[part].length === 0 && part === 'change'
-        ? [PAPERS_PHRASES.nothingItHangs]
-        : lines[part].map(([what, value]) => `${what}: ${value}`);
-    return [HEADS[part], ...told].join('\n');
-  });
-  return parts.join('\n\n');
 }
 
 const CHUNK = 0x8000;

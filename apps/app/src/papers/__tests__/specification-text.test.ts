@@ -1,4 +1,4 @@
-import { specificationText } from '../order-papers';
+import { specificationText } from '../specification-text';
 
 it('a letter carries the whole specification, heading by heading, each line with its value', () => {
   const text = specificationText({ make: [['Front width', '94°']], change: [['Width', '“M” → “W”']], horse: [['Pad', 'none']] });

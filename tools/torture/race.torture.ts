@@ -89,7 +89,7 @@ torture(async () => {
   promised('more or fewer than five takes of eight at once', `${tooMany} of ${ROUNDS / 5}`, tooMany === 0);
   promised('decisions refused that came with another', `${gone} of ${(4 * ROUNDS) / 5}`, gone === 0);
   const line = await mysql.createConnection(server.databaseUrl);
-  const differ = await standingsThatDiffer(async (sql) => (await line.query(sql))[0]);
+  const differ = await standingsThatDiffer(async (sql, values) => (await line.query(sql, values))[0]);
   promised('horses that stand in the list otherwise than what was written of them', differ.length, differ.length === 0);
   await line.end();
   await Promise.all([server.kill(), beside.kill()]);

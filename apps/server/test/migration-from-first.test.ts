@@ -87,7 +87,12 @@ it('what the first release kept is all there after the later migrations', async 
       'OpenedPhotos1765200000000',
       'HorseStanding1765300000000',
       'WhatStands1765400000000',
+      'SealKeysAndSensor1765500000000',
     ]);
+    const keys = (await db.query('SELECT seal_key AS sealKey FROM person')) as { sealKey: string }[];
+    expect(keys.map((k) => Buffer.from(k.sealKey, 'base64url').length)).toEqual(keys.map(() => 32));
+    expect(new Set(keys.map((k) => k.sealKey)).size).toBe(keys.length);
+    expect(keys.length).toBeGreaterThan(0);
     expect(await stores.horse.get(old.practice, old.horse)).toEqual({
       id: old.horse,
       name: 'Old horse',

@@ -88,7 +88,7 @@ torture(async () => {
   const { tooMany, gone } = await appended(pair);
   promised('more or fewer than five takes of eight at once', `${tooMany} of ${ROUNDS / 5}`, tooMany === 0);
   promised('decisions refused that came with another', `${gone} of ${(4 * ROUNDS) / 5}`, gone === 0);
-  const line = await mysql.createConnection(server.databaseUrl);
+  const line = await mysql.createConnection({ uri: server.databaseUrl, dateStrings: ['DATE'] });
   const differ = await standingsThatDiffer(async (sql, values) => (await line.query(sql, values))[0]);
   promised('horses that stand in the list otherwise than what was written of them', differ.length, differ.length === 0);
   await line.end();

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { type Page, expect, test } from '@playwright/test';
-import { WHAT_NEXT } from './fit-room';
+import { WHAT_NEXT, opensAgain } from './fit-room';
 import { Fitter } from './fitter';
 
 // colours are judged once they have come, not halfway in
@@ -161,6 +161,7 @@ test('rider, leathers and what belongs to them are clean by axe, by day and by e
   await isClean(page, 'rider');
   await page.goto(`/visits/${CORRIE_VISIT}/rider`);
   await fitter.button('Print the hole card').waitFor();
+  await opensAgain(fitter);
   await isClean(page, 'leg');
   await fitter.button('Print the hole card').click();
   await page.getByText(/Holes are counted/).waitFor();

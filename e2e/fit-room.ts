@@ -44,7 +44,7 @@ function hearLate(): void {
 }
 
 /** The demo's visit is closed until somebody opens it again, which the first journey does for all of them. */
-async function opensAgain(fitter: Fitter): Promise<void> {
+export async function opensAgain(fitter: Fitter): Promise<void> {
   const closed = fitter.button('Open this visit again').first();
   if (!(await closed.isVisible())) return;
   await closed.click();

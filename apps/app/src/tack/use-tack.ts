@@ -1,30 +1,13 @@
 import { type Girth, type Leather, type Saddle, type TackCheckKept } from '@fulcra/contract';
-import {
-  type HeldItem,
-  type TackAround,
-  type TackItem,
-  type TackKind,
-  type TackNow,
-  type TackStanding,
-  type TackState,
-  tackStanding,
-} from '@fulcra/core';
+import { type TackAround, type TackKind, type TackNow, type TackOnRecord, type TackState, heldOf, tackOnRecord } from '@fulcra/core';
 import { useMemo } from 'react';
 import { dayNow } from '../platform/clock';
 import { useGirths, useLeathers, usePracticeSettings, useSaddles, useTackChecks } from '../platform/use-views';
 
 /** One thing that is walked round. */
-export interface TackThing {
+export interface TackThing extends TackOnRecord<TackCheckKept> {
   readonly kind: TackKind;
-  readonly id: string;
-  readonly name: string;
-  readonly item: TackItem;
   readonly newOn: string | null;
-  readonly saddleId: string | null;
-  /** Whose own it is; null where nobody's. */
-  readonly riderId: string | null;
-  readonly checks: readonly TackCheckKept[];
-  readonly standing: TackStanding;
   /** Held leathers and girths that belong to this saddle: nobody rides in it with them. */
   readonly heldBeside: readonly Pick<TackThing, 'id' | 'name' | 'standing'>[];
   /** How it is shown wherever it appears: unsafe too while something that goes with it is. */
@@ -38,30 +21,17 @@ interface Kept {
 }
 
 /** Everything of a practice that is walked round, with how it stands. */
-export function tackThings({ saddles, leathers, girths }: Kept, checks: readonly TackCheckKept[], now: TackNow): TackThing[] {
-  const of = new Map<string, TackCheckKept[]>();
-  for (const c of checks) of.set(c.itemId, [...(of.get(c.itemId) ?? []), c]);
-  const thing = (
-    item: TackItem,
-    { id, name }: { id: string; name: string },
-    newOn: string | null,
-    { saddleId, riderId }: Pick<TackThing, 'saddleId' | 'riderId'>,
-  ): TackThing => {
-    const own = of.get(id) ?? [];
-    const standing = tackStanding(item, own, now);
-    return { kind: item.kind, id, name, item, newOn, saddleId, riderId, checks: own, standing, heldBeside: [], shown: standing.state };
-  };
-  const all = [
-    ...saddles.map((s) => thing({ kind: 'saddle', build: s.kind }, s, null, NOBODYS)),
-    ...leathers.map((l) => thing({ kind: 'leather', build: 'english' }, l, l.newOn, l)),
-    ...girths.map((g) =>
-      thing({ kind: 'girth', build: 'english', elastic: g.elastic !== 'none' }, g, g.newOn, { ...NOBODYS, saddleId: g.saddleId }),
-    ),
-  ];
+export function tackThings(kept: Kept, checks: readonly TackCheckKept[], now: TackNow): TackThing[] {
+  const newOn = new Map([...kept.leathers, ...kept.girths].map((t) => [t.id, t.newOn]));
+  const all = tackOnRecord(kept, checks, now).map((t): TackThing => ({
+    ...t,
+    kind: t.item.kind,
+    newOn: newOn.get(t.id) ?? null,
+    heldBeside: [],
+    shown: t.standing.state,
+  }));
   return all.map((t) => withBeside(t, all));
 }
-
-const NOBODYS = { saddleId: null, riderId: null } as const;
 
 function withBeside(thing: TackThing, all: readonly TackThing[]): TackThing {
   const heldBeside = all.filter((t) => t.saddleId === thing.id && t.standing.state === 'unsafe');
@@ -96,11 +66,6 @@ export function useTackThing(id: string): TackThing | null {
 export function useTackAround(): TackAround {
   const { things } = useTackThings();
   return useMemo(() => ({ held: (things ?? []).flatMap(heldOf), beside: (things ?? []).filter((t) => t.kind !== 'saddle') }), [things]);
-}
-
-/** What was found on it is the graver word; a fall holds where nothing was. */
-function heldOf({ id, name, standing: { holds } }: TackThing): HeldItem[] {
-  return holds.length === 0 ? [] : [{ id, name, why: holds.every((h) => h.fell) ? 'fall' : 'unsafe' }];
 }
 
 /** Ids of everything that is held, saddles with something held beside them too. */

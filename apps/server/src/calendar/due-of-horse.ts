@@ -7,6 +7,7 @@ import {
   type SaddleInUse,
   type SaidVisit,
   type SchoolId,
+  type TackOnRecord,
   type TreeForecast,
   type VisitIntervals,
   CROWN_RADIUS_MM,
@@ -22,7 +23,7 @@ import {
   visitReasons,
 } from '@fulcra/core';
 import { type HorseRow } from '../horses/horse.entity';
-import { type PracticeTack, type TackThing } from '../tack/tack-of-practice';
+import { type PracticeTack } from '../tack/tack-of-practice';
 import { fellInNothingKnown } from '../visits/ride';
 import { keptFits } from './kept-fits';
 
@@ -86,7 +87,7 @@ export async function dueOfHorse({ horse, visits, words }: HorseOnRecord, around
 }
 
 /** Tack that was sound and that nobody looked at for too long. */
-function lapsedOf(thing: TackThing | undefined): Due['lapsed'][number][] {
+function lapsedOf(thing: TackOnRecord | undefined): Due['lapsed'][number][] {
   if (thing === undefined || thing.standing.state !== 'lapsed') return [];
   return [{ itemId: thing.id, name: thing.name, kind: thing.item.kind, since: thing.standing.lastLookAt!.slice(0, 10) }];
 }

@@ -1,5 +1,6 @@
 import { type Fact, type Leather, PRACTICE_DEFAULTS, type Report, type ReportTack, type Rider, type Saddle } from '@fulcra/contract';
 import {
+  type TackOnRecord,
   type VisitRecord,
   chosenSettingOf,
   complaintsOf,
@@ -15,7 +16,7 @@ import {
 import { type DueNeeds, dayIn, dueOf, horsesOnRecord } from '../calendar/due';
 import { type VisitOnRecord } from '../calendar/due-of-horse';
 import { PracticeEntity } from '../practice/practice.entity';
-import { type TackThing, tackOfPractice } from '../tack/tack-of-practice';
+import { tackOfPractice } from '../tack/tack-of-practice';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { fellInNothingKnown } from '../visits/ride';
 
@@ -118,7 +119,7 @@ function holesOf(facts: readonly Fact[], pairs: readonly Leather[], riders: read
 }
 
 /** An item as its owner walks round it. */
-function reportTack(thing: TackThing | undefined): ReportTack[] {
+function reportTack(thing: TackOnRecord | undefined): ReportTack[] {
   if (thing === undefined) return [];
   const { id, name, item, standing } = thing;
   const { state, holds, lastLookAt, lastsTo } = standing;

@@ -1,4 +1,4 @@
-import { type BesideTack, type HeldItem, type TackAround, holdsOf } from '@fulcra/core';
+import { type BesideTack, type TackAround, type TackHold, holdsOf, whyHeld } from '@fulcra/core';
 import { type EntityManager, In } from 'typeorm';
 import { LeatherEntity } from '../leathers/leather.entity';
 import { SaddleEntity } from '../saddles/saddle.entity';
@@ -19,14 +19,13 @@ export async function heldTack(db: EntityManager, practiceId: string): Promise<H
   const ids = (await db.query<{ readonly id: string }[]>(BEARING, [practiceId])).map((r) => r.id);
   const found = ids.length === 0 ? [] : await db.getRepository(TackCheckEntity).findBy({ id: In(ids) });
   const checks = found.map((c) => ({ ...c, withdrawn: Boolean(c.withdrawn) }));
-  const whys = new Map<string, HeldItem['why']>();
   const itemOf = new Map(checks.map((c) => [c.id, c.itemId]));
-  for (const { checkId, fell } of holdsOf(checks)) {
-    const id = itemOf.get(checkId)!;
-    // what was found on it is the graver word
-    if (!fell || !whys.has(id)) whys.set(id, fell ? 'fall' : 'unsafe');
+  const holds = new Map<string, TackHold[]>();
+  for (const hold of holdsOf(checks)) {
+    const id = itemOf.get(hold.checkId)!;
+    holds.set(id, [...(holds.get(id) ?? []), hold]);
   }
-  const held = (await namesOf(db, practiceId, [...whys.keys()])).map((item) => ({ ...item, why: whys.get(item.id)! }));
+  const held = (await namesOf(db, practiceId, [...holds.keys()])).map((item) => ({ ...item, why: whyHeld(holds.get(item.id)!) }));
   return { held, beside: await besideOf(db, practiceId), fallWords: fallWordsOf(checks) };
 }
 

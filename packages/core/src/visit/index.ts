@@ -8,6 +8,7 @@ export * from './body-input';
 export * from './steps';
 export * from './ride-result';
 export * from './tack-in-use';
+export * from './tack-of-practice';
 export * from './ride-of-visit';
 export * from './rides-of-horse';
 export * from './ready-body';

@@ -10,9 +10,10 @@ import { EmptyState } from '../ui/empty-state';
 import { Sheet } from '../ui/sheet';
 import { Body, Heading, Name, Small } from '../ui/text';
 import { CALENDAR_PHRASES } from '../words/calendar-phrases';
-import { SCHOOL_UNKNOWN_WORDS, dueWords, forecastWords, lapsedWords, weeksWords } from '../words/due-words';
+import { dueWords, weeksWords } from '../words/due-words';
 import { dayWords } from '../words/measure-words';
 import { plannedFor } from './day-plan';
+import { DueNotices } from './due-notices';
 import { PlanSheet } from './plan-sheet';
 import { ReminderForm } from './reminder-form';
 
@@ -64,13 +65,7 @@ function DueRow({ due, onPlan, onWrite }: DueRowProps) {
       </Body>
       {due.atOnce ? null : <Small>{CALENDAR_PHRASES.dueFrom(weeksWords(due.lastVisitOn, due.on), dayWords(due.lastVisitOn))}</Small>}
       {planned === undefined ? null : <Body color="$good">{CALENDAR_PHRASES.plannedFor(dayWords(planned.on), planned.at)}</Body>}
-      {due.forecast === null ? null : <Small>{forecastWords(due.forecast)}</Small>}
-      {due.schoolKnown ? null : <Small>{SCHOOL_UNKNOWN_WORDS}</Small>}
-      {due.lapsed.map((l) => (
-        <Small key={l.itemId} color="$lookOut">
-          {lapsedWords(l)}
-        </Small>
-      ))}
+      <DueNotices due={due} />
       <XStack flexWrap="wrap">
         <Button kind="quiet" tight label={CALENDAR_PHRASES.plan} onPress={onPlan} />
         <Button kind="quiet" tight label={CALENDAR_PHRASES.write} onPress={onWrite} />

@@ -3,8 +3,9 @@ import { dayNow } from '../platform/clock';
 import { useDue } from '../platform/use-views';
 import { Body, Small } from '../ui/text';
 import { CALENDAR_PHRASES } from '../words/calendar-phrases';
-import { REASON_WORDS, SCHOOL_UNKNOWN_WORDS, dueWords, forecastWords, lapsedWords } from '../words/due-words';
+import { REASON_WORDS, dueWords } from '../words/due-words';
 import { dayWords } from '../words/measure-words';
+import { DueNotices } from './due-notices';
 
 /** When this horse is due and why, with what else would bring it back. */
 export function NextVisit({ horseId }: { readonly horseId: string }) {
@@ -17,13 +18,7 @@ export function NextVisit({ horseId }: { readonly horseId: string }) {
       {due.others.length === 0 ? null : (
         <Small>{CALENDAR_PHRASES.also(due.others.map((o) => `${dayWords(o.on)}, ${REASON_WORDS[o.reason]}`).join('; '))}</Small>
       )}
-      {due.forecast === null ? null : <Small>{forecastWords(due.forecast)}</Small>}
-      {due.schoolKnown ? null : <Small>{SCHOOL_UNKNOWN_WORDS}</Small>}
-      {due.lapsed.map((l) => (
-        <Small key={l.itemId} color="$lookOut">
-          {lapsedWords(l)}
-        </Small>
-      ))}
+      <DueNotices due={due} />
     </YStack>
   );
 }

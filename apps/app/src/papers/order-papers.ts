@@ -1,15 +1,13 @@
-import { type LetterFile } from '@fulcra/contract';
+import { type LetterFile, type Saddle } from '@fulcra/contract';
 import { useMemo } from 'react';
 import { fileName } from '../platform/download';
 import { useSaddles } from '../platform/use-views';
-import { useVisitPage } from '../visit';
+import { type LoadedVisit, useVisitPage } from '../visit';
 import { specificationLines } from './specification-lines';
 import { specificationText } from './specification-text';
 import { templateOfVisit } from './template-of-visit';
 import { useChosenTemplates } from './use-chosen-templates';
 import { writeTemplates } from './write-pdf';
-import { type LoadedVisit } from '../visit';
-import { type Saddle } from '@fulcra/contract';
 
 /** What a bench is sent with an order: the whole specification in words, and its templates at full scale. */
 export interface OrderPapers {

@@ -1,8 +1,11 @@
 import { type Session } from '@fulcra/contract';
 import { createContext, useContext } from 'react';
+import { type Owner } from './sync/waiting';
+
+export const ownerOf = ({ practice, person }: Session): Owner => ({ practiceId: practice.id, personId: person.id });
 
 /** Whose half-entered things these are: nobody reads, or goes on with, what another person of this device began. */
-export const scopeOf = ({ practice, person }: Pick<Session, 'practice' | 'person'>): string => `${practice.id}/${person.id}`;
+export const scopeOf = ({ practiceId, personId }: Owner): string => `${practiceId}/${personId}`;
 
 /** Those without an account: an owner with a link. */
 const GUEST = 'guest';

@@ -2,12 +2,11 @@ import { type QueryClient, useQuery, useQueryClient } from '@tanstack/react-quer
 import { type Session } from '@fulcra/contract';
 import { type ReactNode, createContext, useContext, useEffect, useMemo, useState } from 'react';
 import { api } from './api';
-import { adoptOldDrafts, scopeOf } from './draft-scope';
+import { adoptOldDrafts, ownerOf, scopeOf } from './draft-scope';
 import { type Unsent } from './leaving/leave-work';
 import { type Entered, beginAnew, enter, signOut } from './leaving/sign-out';
 import { heardElsewhere, whoAmI } from './leaving/who-am-i';
 import { type Sync } from './sync/create-sync';
-import { type Owner } from './sync/waiting';
 import { useSync } from './use-sync';
 
 interface SessionValue {
@@ -24,8 +23,6 @@ export function useSession(): SessionValue {
   if (value === null) throw new Error('useSession outside of a signedIn screen');
   return value;
 }
-
-export const ownerOf = ({ practice, person }: Session): Owner => ({ practiceId: practice.id, personId: person.id });
 
 export type Gate =
   | { readonly state: 'starting' }
@@ -46,7 +43,7 @@ export function SessionProvider({ children }: { readonly children: ReactNode }) 
   const gate = useMemo<Gate>(() => {
     if (!ready || (query.data === undefined && query.isPending)) return { state: 'starting' };
     if (session === null) return { state: 'signedOut', offline: query.data === undefined, enter: (next) => enter(queries, sync, next) };
-    adoptOldDrafts(scopeOf(session));
+    adoptOldDrafts(scopeOf(ownerOf(session)));
     return {
       state: 'signedIn',
       value: {

@@ -1,7 +1,8 @@
 import { SAVING_PHRASES } from '../words/saving-phrases';
 import { useState } from 'react';
 import { YStack } from 'tamagui';
-import { ownerOf, useSession } from '../platform/session-context';
+import { ownerOf } from '../platform/draft-scope';
+import { useSession } from '../platform/session-context';
 import { Button } from '../ui/button';
 import { Choice } from '../ui/choice';
 import { Body, Small, Strong } from '../ui/text';

@@ -2,7 +2,7 @@ import { SESSION_PHRASES } from '../words/session-phrases';
 import { CORE_VERSION } from '@fulcra/core';
 import { router, usePathname } from 'expo-router';
 import { type ComponentType, useContext } from 'react';
-import { DraftScope, scopeOf } from '../platform/draft-scope';
+import { DraftScope, ownerOf, scopeOf } from '../platform/draft-scope';
 import { GateContext, SessionContext } from '../platform/session-context';
 import { useWaiting } from '../platform/use-sync';
 import { usePersonUnit } from '../platform/use-tape-unit';
@@ -25,7 +25,7 @@ export function signedIn<P extends object>(Screen: ComponentType<P>): ComponentT
     usePersonUnit();
     if (gate.state === 'starting') return null;
     if (gate.state === 'signedOut') return <SignInScreen waiting={waiting.length} offline={gate.offline} onSignedIn={gate.enter} />;
-    const scope = scopeOf(gate.value.session);
+    const scope = scopeOf(ownerOf(gate.value.session));
     return (
       <SessionContext.Provider key={scope} value={gate.value}>
         <DraftScope.Provider value={scope}>

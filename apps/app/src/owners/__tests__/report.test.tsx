@@ -8,11 +8,9 @@ import { rendered } from '../../ui/__tests__/rendered';
 import { ownerWordWords, reportHeadline } from '../../words/report-words';
 import { qrPath } from '../qr-code';
 import { inLines, reportPages } from '../report-pages';
-import { personUnit } from '../../words/person-unit';
 import { reportParts } from '../report-parts';
 import { ReportView } from '../report-view';
 import { watchProposals } from '../../words/watch-words';
-import { readHome } from '../shared/home-form';
 
 const visits = demoScenario().visits.filter((v) => v.decision !== null);
 const { decision } = visits[0]!;
@@ -262,29 +260,6 @@ describe('what an owner says', () => {
     ).toMatch(/^Measured at home: back length by the hair line 420 mm; 505 kg; phone tilted -[12]°; stood/);
     const nothing = { backLengthMm: null, girthMm: null, weightKg: null, stood: [], tiltDeg: null, note: '' };
     expect(ownerWordWords({ kind: 'home', ...nothing })).toBe('Pictures from home.');
-  });
-
-  const typed = { step: 2, back: '420', girth: '', weight: '', stood: [], tiltDeg: null, note: ' ' };
-  it.each([
-    [{}, 420],
-    [{ back: '' }, null],
-    [{ back: '99' }, 'unread'],
-    [{ back: '100' }, 100],
-    [{ back: '1200' }, 1200],
-    [{ back: '1201' }, 'unread'],
-    [{ girth: '399' }, 'unread'],
-    [{ weight: '1501' }, 'unread'],
-    [{ back: '42 cm' }, 'unread'],
-  ] as const)('a back measured at home: %j', (change, expected) => {
-    const read = readHome({ ...typed, ...change });
-    expect(read === null ? 'unread' : read.backLengthMm).toBe(expected);
-  });
-
-  it('is typed in the unit the owner chose', () => {
-    personUnit.set('in');
-    expect(readHome({ ...typed, back: '16,5', girth: '75' })).toMatchObject({ backLengthMm: 419.1, girthMm: 1905 });
-    expect(readHome(typed)).toBeNull();
-    personUnit.set('mm');
   });
 });
 

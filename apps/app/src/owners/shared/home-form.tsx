@@ -33,6 +33,7 @@ const typedSchema = z.object({
 });
 type Typed = z.infer<typeof typedSchema>;
 const DRAFT: DraftSpec<Typed> = { version: 1, schema: typedSchema };
+const LAST_STEP = 2;
 const EMPTY: Typed = { step: 0, back: '', girth: '', weight: '', stood: [], tiltDeg: null, note: '' };
 
 const MEASURES = { back: 'backLengthMm', girth: 'girthMm', weight: 'weightKg' } as const;
@@ -66,19 +67,17 @@ export function HomeForm({ token, onBack, onDone }: SayProps) {
     forget();
     onDone();
   });
-  const send = () => {
-    const read = readHome(typed);
-    if (read === null) return put({ ...typed, step: 0 });
-    return isNothing(read) && photos.length === 0 ? saying.say(OWNER_PHRASES.needsSomething) : void saying.send(read, photos);
-  };
-  const last = typed.step === 2;
   const [asked, setAsked] = useState(false);
-  const wrong = readMeasures(typed).wrong;
+  const at = (step: Typed['step']) => put({ ...typed, step });
   // what can't be read is said where it was typed, before anything else is asked
   const goOn = () => {
-    setAsked(true);
-    if (typed.step > 0 || wrong.length === 0) put({ ...typed, step: typed.step + 1 });
+    const read = readHome(typed);
+    setAsked(read === null);
+    if (read === null) return at(0);
+    if (typed.step < LAST_STEP) return at(typed.step + 1);
+    return isNothing(read) && photos.length === 0 ? saying.say(OWNER_PHRASES.needsSomething) : void saying.send(read, photos);
   };
+  const last = typed.step === LAST_STEP;
   const picker = (label: string, view: ReadyPhoto['view']) => (
     <PhotoPicker label={label} view={view} photos={photos} onPhotos={setPhotos} onProblem={saying.say} />
   );
@@ -87,20 +86,12 @@ export function HomeForm({ token, onBack, onDone }: SayProps) {
       narrow
       title={OWNER_PHRASES.home}
       note={OWNER_PHRASES.step(typed.step + 1, 3)}
-      onBack={typed.step === 0 ? onBack : () => put({ ...typed, step: typed.step - 1 })}
-      bottom={
-        <Button
-          grow
-          kind="main"
-          label={last ? OWNER_PHRASES.send : OWNER_PHRASES.nextStep}
-          off={saying.busy}
-          onPress={last ? send : goOn}
-        />
-      }
+      onBack={typed.step === 0 ? onBack : () => at(typed.step - 1)}
+      bottom={<Button grow kind="main" label={last ? OWNER_PHRASES.send : OWNER_PHRASES.nextStep} off={saying.busy} onPress={goOn} />}
     >
       {typed.step === 0 ? (
         <YStack gap="$m">
-          <Tape typed={typed} put={put} wrong={asked || typed.step > 0 ? wrong : []} />
+          <Tape typed={typed} put={put} asked={asked} />
           <Small>{OWNER_PHRASES.wireHow}</Small>
           {picker(OWNER_PHRASES.wirePhoto, 'detail')}
         </YStack>
@@ -126,7 +117,9 @@ interface PartProps {
   readonly put: (typed: Typed) => void;
 }
 
-function Tape({ typed, put, wrong }: PartProps & { readonly wrong: readonly Measure[] }) {
+/** Each number is judged once its field was left, or the next step asked for. */
+function Tape({ typed, put, asked }: PartProps & { readonly asked: boolean }) {
+  const { wrong } = readMeasures(typed);
   const [left, setLeft] = useState<readonly Measure[]>([]);
   const line = (measure: Measure, label: string) => (
     <Field
@@ -135,7 +128,7 @@ function Tape({ typed, put, wrong }: PartProps & { readonly wrong: readonly Meas
       kind="number"
       onChange={(text) => put({ ...typed, [measure]: text })}
       onLeave={() => setLeft((before) => [...before, measure])}
-      problem={(wrong.includes(measure) || left.includes(measure)) && isWrong(typed, measure) ? limitWords(measure) : null}
+      problem={wrong.includes(measure) && (asked || left.includes(measure)) ? limitWords(measure) : null}
     />
   );
   return (
@@ -148,7 +141,6 @@ function Tape({ typed, put, wrong }: PartProps & { readonly wrong: readonly Meas
   );
 }
 
-const isWrong = (typed: Typed, measure: Measure): boolean => readMeasures(typed).wrong.includes(measure);
 const limitWords = (measure: Measure): string => {
   const [least, most] = HOME_LIMITS[MEASURES[measure]];
   return measure === 'weight' ? OWNER_PHRASES.kgBetween(least, most) : OWNER_PHRASES.lengthBetween(lengthWords(least), lengthWords(most));

@@ -1,4 +1,4 @@
-import { draftsOf, keysOfDevice } from '../draft-scope';
+import { draftsOf, keysOfDevice, scopeOf } from '../draft-scope';
 import { keeping } from '../keeping';
 import { SET_ASIDE, setAside } from '../set-aside';
 import { type Sync } from '../sync/create-sync';
@@ -23,7 +23,6 @@ export interface Desk {
   readonly newId: () => string;
 }
 
-const scopeOfOwner = ({ practiceId, personId }: Owner): string => `${practiceId}/${personId}`;
 const textsOf = (scope: string): string[] => [...draftsOf(scope), ...keysOfDevice().filter((k) => k.startsWith(`${SET_ASIDE}${scope}:`))];
 const photosIn = (entries: readonly Waiting[]): string[] => entries.flatMap(({ write }) => (isPictureWrite(write) ? [write.photoId] : []));
 
@@ -34,7 +33,7 @@ const photosIn = (entries: readonly Waiting[]): string[] => entries.flatMap(({ w
  */
 export async function leaveWork({ sync, photos, sealed, newId }: Desk, owner: Owner, sealKey: string, unsent: Unsent): Promise<void> {
   sync.stop();
-  const scope = scopeOfOwner(owner);
+  const scope = scopeOf(owner);
   const entries = sync.waiting().filter((w) => isOwn(w, owner));
   const texts = textsOf(scope);
   if (unsent === 'seal') {
@@ -73,7 +72,7 @@ async function picturesOf(photos: PhotosHere, entries: readonly Waiting[]): Prom
  * @returns how many could not be opened or kept; they stay sealed
  */
 export async function takeUpWork({ sync, photos, sealed }: Desk, owner: Owner, sealKey: string): Promise<{ readonly failed: number }> {
-  const scope = scopeOfOwner(owner);
+  const scope = scopeOf(owner);
   const rows = (await sealed.all()).filter((row) => row.scope === scope);
   if (rows.length === 0) return { failed: 0 };
   const key = await keyOf(sealKey);

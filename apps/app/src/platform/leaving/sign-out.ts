@@ -2,10 +2,9 @@ import { type QueryClient } from '@tanstack/react-query';
 import { type Session } from '@fulcra/contract';
 import { v7 } from 'uuid';
 import { api } from '../api';
-import { scopeOf } from '../draft-scope';
+import { ownerOf, scopeOf } from '../draft-scope';
 import { type Sync } from '../sync/create-sync';
 import { photoStore } from '../sync/photo-store';
-import { type Owner } from '../sync/waiting';
 import { forgetDraftsOf } from '../use-draft';
 import { forgetAnswers } from './forget-answers';
 import { type Desk, type Unsent, leaveWork, takeUpWork } from './leave-work';
@@ -13,7 +12,6 @@ import { sealedStore } from './sealed-store';
 import { becomes, endLeft, nobodyBecomes, nothingLeftToEnd, tellOtherTabs } from './who-am-i';
 
 const deskOf = (sync: Sync): Desk => ({ sync, photos: photoStore, sealed: sealedStore, newId: v7 });
-const ownerOf = ({ practice, person }: Session): Owner => ({ practiceId: practice.id, personId: person.id });
 
 export interface Entered {
   /** Things left sealed here that could not be opened. */
@@ -51,7 +49,7 @@ export async function signOut(queries: QueryClient, sync: Sync, session: Session
 
 export async function beginAnew(queries: QueryClient, session: Session): Promise<void> {
   await api.request('POST', '/api/demo/reset');
-  forgetDraftsOf(scopeOf(session));
+  forgetDraftsOf(scopeOf(ownerOf(session)));
   await forgetAnswers(queries);
   window.location.assign('/');
 }

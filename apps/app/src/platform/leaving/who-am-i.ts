@@ -2,7 +2,7 @@ import { type QueryClient } from '@tanstack/react-query';
 import { type Session, sessionSchema } from '@fulcra/contract';
 import { Refused } from '../api-client';
 import { api } from '../api';
-import { scopeOf } from '../draft-scope';
+import { ownerOf, scopeOf } from '../draft-scope';
 import { type Sync } from '../sync/create-sync';
 import { forgetAnswers } from './forget-answers';
 
@@ -52,12 +52,13 @@ async function asked(): Promise<Session | null> {
 /** From now on it is this person who works here: by what this page shows, and by what was kept when it was opened. */
 export async function becomes(queries: QueryClient, sync: Sync, next: Session): Promise<void> {
   const here = queries.getQueryData<Session | null>(['session']) ?? null;
-  const last = here === null ? localStorage.getItem(LAST) : scopeOf(here);
-  if (last !== null && last !== scopeOf(next)) {
+  const scope = scopeOf(ownerOf(next));
+  const last = here === null ? localStorage.getItem(LAST) : scopeOf(ownerOf(here));
+  if (last !== null && last !== scope) {
     sync.stop();
     await forgetAnswers(queries);
   }
-  localStorage.setItem(LAST, scopeOf(next));
+  localStorage.setItem(LAST, scope);
 }
 
 export const nobodyBecomes = (csrfToken: string): void => {

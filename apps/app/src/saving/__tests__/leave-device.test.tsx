@@ -8,8 +8,7 @@ const mockSignOut = jest.fn();
 const mockHere = { waiting: [] as unknown[] };
 jest.mock('expo-router', () => ({ router: { replace: jest.fn() } }));
 jest.mock('../../platform/session-context', () => ({
-  ownerOf: () => ({ practiceId: 'room', personId: 'isla' }),
-  useSession: () => ({ session: {}, signOut: mockSignOut }),
+  useSession: () => ({ session: { practice: { id: 'room' }, person: { id: 'isla' } }, signOut: mockSignOut }),
 }));
 jest.mock('../../platform/use-sync', () => ({ useWaiting: () => mockHere.waiting }));
 

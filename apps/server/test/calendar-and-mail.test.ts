@@ -212,6 +212,11 @@ describe('letters', () => {
     expect((await fitter.send('POST', '/api/mail', { ...LETTER, kind: 'order', subject, files: [file] })).status).toBe(200);
     const got = await inBox(subject);
     expect(got.attachments).toEqual([{ name: file.name, mediaType: 'application/pdf', bytes: bytes.length }]);
+    const whole = { ...file, base64: 'AAAA'.repeat(LETTER_FILES_BYTES / 4) };
+    expect((await fitter.send('POST', '/api/mail', { ...LETTER, kind: 'order', subject: `Whole ${subject}`, files: [whole] })).status).toBe(
+      200,
+    );
+    expect((await inBox(`Whole ${subject}`)).attachments).toMatchObject([{ bytes: (3 * LETTER_FILES_BYTES) / 4 }]);
     const large = { ...file, base64: 'AAAA'.repeat(LETTER_FILES_BYTES / 4 + 1) };
     expect(code(await fitter.send('POST', '/api/mail', { ...LETTER, files: [large] }))).toBe('INPUT_INVALID');
   });

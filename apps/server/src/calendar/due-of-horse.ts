@@ -34,6 +34,7 @@ export interface VisitOnRecord extends PastVisit, SaidVisit {
   readonly facts: readonly Fact[];
   readonly schoolId: SchoolId;
   readonly decision: Decision | null;
+  readonly closed: boolean;
 }
 
 /** A horse with all that was ever found, said and decided of it. */
@@ -45,7 +46,8 @@ export interface HorseOnRecord {
   readonly words: readonly OwnerWord[];
 }
 
-interface Around {
+/** What every horse of a practice is judged with on a day. */
+export interface DueAround {
   readonly tack: PracticeTack & { readonly fallWords: ReadonlySet<string> };
   readonly saddles: ReadonlyMap<string, DescribedSaddle>;
   readonly today: string;
@@ -54,11 +56,11 @@ interface Around {
   readonly schools: readonly OwnSchool[];
 }
 
-/** Works out when a horse is due; null while it was never visited. */
-export async function dueOfHorse({ horse, visits, words }: HorseOnRecord, around: Around): Promise<Due | null> {
+/** Works out when a horse is due; null while it was never visited, and once it was sold, moved or died. */
+export async function dueOfHorse({ horse, visits, words }: HorseOnRecord, around: DueAround): Promise<Due | null> {
   const { tack, saddles, today, intervals, schools } = around;
   const last = visits.at(-1);
-  if (last === undefined) return null;
+  if (last === undefined || horse.gone !== null) return null;
   const counted = sinceRestart(visits);
   const inUse = inUseAfter(visits, horse.ridesIn);
   const ridden = tackInUse(inUse, horse.riderIds, tack.beside);

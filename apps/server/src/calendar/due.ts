@@ -9,7 +9,7 @@ import { NOT_IN_BIN } from '../records/in-bin';
 import { tackOfPractice } from '../tack/tack-of-practice';
 import { decidedAt } from '../visits/decided';
 import { VisitEntity, type VisitRow } from '../visits/visit.entity';
-import { type HorseOnRecord, dueOfHorse } from './due-of-horse';
+import { type DueAround, type HorseOnRecord, dueOfHorse } from './due-of-horse';
 
 export interface DueNeeds {
   readonly db: DataSource;
@@ -19,26 +19,25 @@ export interface DueNeeds {
 /** The civil day in a zone. */
 export const dayIn = (timeZone: string, now: Date): string => formatISO(new TZDate(now.getTime(), timeZone), { representation: 'date' });
 
-/** Every horse of a practice that was ever visited, with when it is due and why, the soonest first. */
-export async function dueList({ db, stores }: DueNeeds, practiceId: string, now: Date, horseId: string | null = null): Promise<Due[]> {
+/** What every horse of a practice is judged with now. */
+export async function dueAround(stores: Collections, practiceId: string, now: Date) {
   const [settings] = await stores.practiceSettings.list(practiceId);
   const { timeZone, visitDays, tackDays, schools } = settings ?? PRACTICE_DEFAULTS;
   const today = dayIn(timeZone, now);
   const tack = await tackOfPractice(stores, practiceId, { today, days: tackDays });
   const saddles = new Map(tack.saddles.map((s) => [s.id, describedOf(s)]));
-  const records = await horsesOnRecord({ db, stores }, practiceId, horseId);
+  return { tack, saddles, today, intervals: visitDays, schools } satisfies DueAround;
+}
+
+/** Every horse of a practice that was ever visited, with when it is due and why, the soonest first. */
+export async function dueList(needs: DueNeeds, practiceId: string, now: Date): Promise<Due[]> {
+  const around = await dueAround(needs.stores, practiceId, now);
   const due: Due[] = [];
-  for (const record of records) {
-    // one that was sold, moved or died is waited for no more
-    const of = record.horse.gone === null ? await dueOfHorse(record, { tack, saddles, today, intervals: visitDays, schools }) : null;
+  for (const record of await horsesOnRecord(needs, practiceId, null)) {
+    const of = await dueOfHorse(record, around);
     if (of !== null) due.push(of);
   }
   return due.sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.horseName.localeCompare(b.horseName)));
-}
-
-/** One horse; null while it was never visited. */
-export async function dueOf(needs: DueNeeds, practiceId: string, horseId: string, now: Date): Promise<Due | null> {
-  return (await dueList(needs, practiceId, now, horseId))[0] ?? null;
 }
 
 /** All horses with their visits, read with one question for each kind of thing. */
@@ -66,6 +65,7 @@ export async function horsesOnRecord({ db, stores }: DueNeeds, practiceId: strin
         ...{ id: v.id, on: v.startedOn, schoolId: v.schoolId, said: v.result, facts: found, takes: own },
         visit: { stationMm: v.stationMm },
         measured: own.some((t) => !t.withdrawn),
+        closed: v.status === 'done',
         decision: decidedAt(decided.get(v.id) ?? [], found, v.id).decision,
       };
     }),

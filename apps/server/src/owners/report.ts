@@ -1,4 +1,4 @@
-import { type Fact, type Leather, PRACTICE_DEFAULTS, type Report, type ReportTack, type Rider, type Saddle } from '@fulcra/contract';
+import { type Fact, type Leather, type Report, type ReportTack, type Rider, type Saddle } from '@fulcra/contract';
 import {
   type TackOnRecord,
   type VisitRecord,
@@ -13,10 +13,9 @@ import {
   tackInUse,
   toplineOfVisit,
 } from '@fulcra/core';
-import { type DueNeeds, dayIn, dueOf, horsesOnRecord } from '../calendar/due';
-import { type VisitOnRecord } from '../calendar/due-of-horse';
+import { type DueNeeds, dueAround, horsesOnRecord } from '../calendar/due';
+import { type VisitOnRecord, dueOfHorse } from '../calendar/due-of-horse';
 import { PracticeEntity } from '../practice/practice.entity';
-import { tackOfPractice } from '../tack/tack-of-practice';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { fellInNothingKnown } from '../visits/ride';
 
@@ -25,14 +24,13 @@ export async function reportOf(needs: DueNeeds, practiceId: string, horseId: str
   const { db, stores } = needs;
   const horse = await stores.horse.get(practiceId, horseId);
   const practice = await db.getRepository(PracticeEntity).findOneByOrFail({ id: practiceId });
-  const settings = (await stores.practiceSettings.list(practiceId))[0] ?? PRACTICE_DEFAULTS;
-  const tack = await tackOfPractice(stores, practiceId, { today: dayIn(settings.timeZone, now), days: settings.tackDays });
+  const around = await dueAround(stores, practiceId, now);
+  const { tack } = around;
   const [record] = await horsesOnRecord(needs, practiceId, horseId);
   // out of sight: as good as none, whoever asks
   if (record === undefined) throw new FulcraError('NOT_FOUND');
   const { visits, words } = record;
-  const kept = new Map((await stores.visit.ofHorse(practiceId, horseId)).map((v) => [v.id, v]));
-  const at = shownAt(visits, visitId, (id) => kept.get(id)?.status === 'done');
+  const at = shownAt(visits, visitId);
   const visit = at === null ? null : visits[at]!;
   const fell = fellInNothingKnown(words, tack.fallWords);
   const rides = ridesOfHorse({ visits, riderIds: horse.riderIds, ridesIn: horse.ridesIn, fell }, tack);
@@ -47,7 +45,13 @@ export async function reportOf(needs: DueNeeds, practiceId: string, horseId: str
     visit:
       visit === null
         ? null
-        : { id: visit.id, on: visit.on, fitter: kept.get(visit.id)!.fitter, ride: rides.get(visit.id)!, ...forOwner(visit.facts) },
+        : {
+            id: visit.id,
+            on: visit.on,
+            fitter: (await stores.visit.get(practiceId, visit.id)).fitter,
+            ride: rides.get(visit.id)!,
+            ...forOwner(visit.facts),
+          },
     form: visit === null ? null : formOf(horse.heightMm, visit),
     decision: visit?.decision ?? null,
     saddle:
@@ -61,13 +65,13 @@ export async function reportOf(needs: DueNeeds, practiceId: string, horseId: str
       return section === null ? [] : [{ on: v.on, section: section.points.map(({ yMm, zMm }) => ({ yMm, zMm })) }];
     }),
     tack: [...ridden].flatMap((id) => reportTack(tack.things.get(id))),
-    due: await dueOf(needs, practiceId, horseId, now),
+    due: await dueOfHorse(record, around),
   };
 }
 
 /** Place of the visit asked for, else of the last one that was closed; null where there is none. @throws NOT_FOUND where the one asked for is out of sight */
-function shownAt(visits: readonly VisitOnRecord[], visitId: string | null, isClosed: (id: string) => boolean): number | null {
-  const at = visitId === null ? visits.findLastIndex((v) => isClosed(v.id)) : visits.findIndex((v) => v.id === visitId);
+function shownAt(visits: readonly VisitOnRecord[], visitId: string | null): number | null {
+  const at = visitId === null ? visits.findLastIndex((v) => v.closed) : visits.findIndex((v) => v.id === visitId);
   if (at < 0 && visitId !== null) throw new FulcraError('NOT_FOUND');
   return at < 0 ? null : at;
 }

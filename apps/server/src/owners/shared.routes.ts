@@ -15,6 +15,7 @@ import { linkLimit } from '../platform/link-limit';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { pieceIn, takesPieces } from '../photos/photo.routes';
 import { type OwnerLinks } from './owner-links';
+import { type OwnerLinkRow } from './owner.entity';
 import { reportOf } from './report';
 import { keepOwnersCheck } from './owners-check';
 
@@ -26,6 +27,9 @@ interface Needs extends DueNeeds {
 const ofToken = z.object({ token: linkTokenSchema });
 const ofWord = ofToken.extend({ wordId: idSchema });
 const ofPhoto = ofWord.extend({ photoId: idSchema });
+/** What this owner said; what somebody else said who had the horse before is theirs. */
+const ownWords = async ({ stores }: DueNeeds, { practiceId, horseId, ownerName }: OwnerLinkRow) =>
+  (await stores.ownerWord.ofHorse(practiceId, horseId)).filter((w) => w.ownerName === ownerName);
 const heldSchema = z.object({ heldBytes: z.number().int() });
 
 /** What a link opens, for whoever holds it: one horse, and saying something of it. Nothing else is reachable from here. */
@@ -39,11 +43,10 @@ export const sharedRoutes: FastifyPluginAsyncZod<Needs> = async (app, { links, p
   const linkOf = (request: { readonly params: { readonly token: string } }) => links.open(request.params.token, new Date());
 
   app.get('/api/shared/:token', { config, schema: { params: ofToken, response: { 200: sharedPageSchema } } }, async (request) => {
-    const { practiceId, horseId, ownerName, expiresAt } = await linkOf(request);
+    const link = await linkOf(request);
+    const { practiceId, horseId, ownerName, expiresAt } = link;
     const report = await reportOf(needs, practiceId, horseId, null, new Date());
-    // what somebody else said who had the horse before is theirs
-    const words = (await stores.ownerWord.ofHorse(practiceId, horseId)).filter((w) => w.ownerName === ownerName);
-    return { ownerName, expiresAt: expiresAt.toISOString(), report, words };
+    return { ownerName, expiresAt: expiresAt.toISOString(), report, words: await ownWords(needs, link) };
   });
   app.put(
     '/api/shared/:token/words/:wordId',

@@ -1,5 +1,5 @@
 import { type AddressInfo } from 'node:net';
-import { standInMailSchema } from '@fulcra/contract';
+import { LETTER_FILES_BYTES, standInMailSchema } from '@fulcra/contract';
 import { type ParsedMail, simpleParser } from 'mailparser';
 import { SMTPServer } from 'smtp-server';
 import { z } from 'zod';
@@ -8,7 +8,8 @@ import { OF_PRACTICE } from '../mail/smtp';
 const listSchema = z.array(standInMailSchema);
 type LetterBoxMail = z.infer<typeof standInMailSchema>;
 const MOST_KEPT = 200;
-const MOST_BYTES = 5_000_000;
+/** As large as a letter of ours gets on its way: its files broken into lines, and its words. */
+const MOST_BYTES = Math.ceil(1.05 * LETTER_FILES_BYTES) + 200_000;
 
 /** A mail server for the demo: takes every letter, keeps the last ones in memory, and sends nothing on. */
 export interface LetterBox {

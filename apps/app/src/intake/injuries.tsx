@@ -1,6 +1,5 @@
-import { useEffect, useRef } from 'react';
 import { YStack } from 'tamagui';
-import { useTypedText } from '../platform/use-typed-text';
+import { useSaidText } from '../platform/use-typed-text';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { FIELD_WORDS } from '../words/intake-words';
@@ -14,18 +13,11 @@ interface InjuriesProps {
 
 /** Kept as typed; said of the horse as soon as the hand goes elsewhere, or the screen is left. */
 export function Injuries({ visitId, value, onSay }: InjuriesProps) {
-  const { text, of, set, forget } = useTypedText(`injuries-${visitId}`, value);
-  const say = useRef(() => {});
-  say.current = () => {
-    if (text === of) return;
-    onSay(text);
-    forget();
-  };
-  useEffect(() => () => say.current(), []);
+  const { text, of, set, say } = useSaidText(`injuries-${visitId}`, value, onSay);
   return (
     <YStack gap="$xs">
-      <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={set} onLeave={() => say.current()} />
-      {text === of ? null : <Button label={INTAKE_PHRASES.keepThis} onPress={() => say.current()} />}
+      <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={set} onLeave={say} />
+      {text === of ? null : <Button label={INTAKE_PHRASES.keepThis} onPress={say} />}
     </YStack>
   );
 }

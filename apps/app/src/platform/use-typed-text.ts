@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import { z } from 'zod';
 import { type DraftSpec } from './draft';
 import { useDraft } from './use-draft';
@@ -32,4 +32,23 @@ export function useTypedText(key: string, value: string): TypedText {
     forgetDraft();
   }, [setDraft, forgetDraft, text]);
   return { text, of, set, forget };
+}
+
+export interface SaidText extends Pick<TypedText, 'text' | 'of' | 'set'> {
+  /** Says now what was typed, if anything was. */
+  readonly say: () => void;
+}
+
+/** The same, said wherever the screen calls for it, and at the latest when that is left. */
+export function useSaidText(key: string, value: string, onSay: (text: string, of: string) => void): SaidText {
+  const { text, of, set, forget } = useTypedText(key, value);
+  const last = useRef(() => {});
+  last.current = () => {
+    if (text === of) return;
+    onSay(text, of);
+    forget();
+  };
+  const say = useCallback(() => last.current(), []);
+  useEffect(() => say, [say]);
+  return { text, of, set, say };
 }

@@ -1,5 +1,5 @@
 import { type VisitPage } from '@fulcra/contract';
-import { type RideQuestion, inUseOfVisit, rideQuestionOf, tackInUse } from '@fulcra/core';
+import { type RideQuestion, fallWordsOf, fellInNothingKnown, inUseOfVisit, rideQuestionOf, tackInUse } from '@fulcra/core';
 import { useOwnerWords, useTackChecks } from '../platform/use-views';
 import { useTackAround } from '../tack';
 
@@ -8,10 +8,7 @@ export function useRideQuestion({ visit, horse, facts, takes, decision, cameIn, 
   const { held, beside } = useTackAround();
   const words = useOwnerWords().data ?? [];
   const checks = useTackChecks().data ?? [];
-  const noted = new Set(checks.flatMap((c) => (c.withdrawn ? [] : (c.fall?.wordId ?? []))));
-  const fell = words.some(
-    (w) => w.horseId === horse.id && w.body.kind === 'changed' && w.body.what.includes('fell') && w.takenUp === null && !noted.has(w.id),
-  );
+  const own = words.filter((w) => w.horseId === horse.id);
   const inUse = inUseOfVisit({ id: visit.id, on: visit.startedOn, facts, decision }, cameIn, horse.ridesIn);
   return rideQuestionOf(
     {
@@ -19,7 +16,7 @@ export function useRideQuestion({ visit, horse, facts, takes, decision, cameIn, 
       measured: takes.some((t) => !t.withdrawn),
       decided: decision !== null,
       inUse: tackInUse(inUse, horse.riderIds, beside),
-      fell,
+      fell: fellInNothingKnown(own, fallWordsOf(checks)),
       feltBefore,
     },
     held,

@@ -1,6 +1,6 @@
 import { VISIT_PHRASES } from '../words/visit-phrases';
-import { useEffect, useRef } from 'react';
-import { useTypedText } from '../platform/use-typed-text';
+import { useEffect } from 'react';
+import { useSaidText } from '../platform/use-typed-text';
 import { Field } from '../ui/field';
 
 const PAUSE_MS = 600;
@@ -17,17 +17,10 @@ export interface VisitNoteProps {
  * What another device writes meanwhile is taken over only where nothing was typed here; else both are told apart by what this one began with.
  */
 export function VisitNote({ visitId, value, onSave }: VisitNoteProps) {
-  const { text, of, set, forget } = useTypedText(`note-${visitId}`, value);
-  const save = useRef(() => {});
-  save.current = () => {
-    if (text === of) return;
-    onSave(text, of);
-    forget();
-  };
+  const { text, set, say } = useSaidText(`note-${visitId}`, value, onSave);
   useEffect(() => {
-    const timer = setTimeout(() => save.current(), PAUSE_MS);
+    const timer = setTimeout(say, PAUSE_MS);
     return () => clearTimeout(timer);
-  }, [text]);
-  useEffect(() => () => save.current(), []);
+  }, [text, say]);
   return <Field label={VISIT_PHRASES.note} lines={3} value={text} onChange={set} />;
 }

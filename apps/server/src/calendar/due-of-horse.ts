@@ -14,6 +14,7 @@ import {
   chosenSettingOf,
   dayNumber,
   dayOfNumber,
+  fellInNothingKnown,
   inUseAfter,
   nextVisit,
   schoolOf,
@@ -24,7 +25,6 @@ import {
 } from '@fulcra/core';
 import { type HorseRow } from '../horses/horse.entity';
 import { type PracticeTack } from '../tack/tack-of-practice';
-import { fellInNothingKnown } from '../visits/ride';
 import { keptFits } from './kept-fits';
 
 /** A visit as the calendar, the history and the report read it. */

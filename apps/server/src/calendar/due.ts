@@ -17,7 +17,7 @@ export interface DueNeeds {
 }
 
 /** The civil day in a zone. */
-export const dayIn = (timeZone: string, now: Date): string => formatISO(new TZDate(now.getTime(), timeZone), { representation: 'date' });
+const dayIn = (timeZone: string, now: Date): string => formatISO(new TZDate(now.getTime(), timeZone), { representation: 'date' });
 
 /** What every horse of a practice is judged with now. */
 export async function dueAround(stores: Collections, practiceId: string, now: Date) {

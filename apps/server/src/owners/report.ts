@@ -6,6 +6,7 @@ import {
   complaintsOf,
   factsOfKind,
   holdOfFacts,
+  fellInNothingKnown,
   inUseAfter,
   measuredVisit,
   ridesOfHorse,
@@ -17,7 +18,6 @@ import { type DueNeeds, dueAround, horsesOnRecord } from '../calendar/due';
 import { type VisitOnRecord, dueOfHorse } from '../calendar/due-of-horse';
 import { PracticeEntity } from '../practice/practice.entity';
 import { FulcraError } from '../platform/errors/fulcra-error';
-import { fellInNothingKnown } from '../visits/ride';
 
 /** What an owner gets of a horse: the visit asked for, or the last one that was closed, and how its tack stands now. */
 export async function reportOf(needs: DueNeeds, practiceId: string, horseId: string, visitId: string | null, now: Date): Promise<Report> {

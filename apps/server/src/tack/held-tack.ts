@@ -1,8 +1,7 @@
-import { type BesideTack, type TackAround, type TackHold, holdsOf, whyHeld } from '@fulcra/core';
+import { type BesideTack, type TackAround, type TackHold, fallWordsOf, holdsOf, whyHeld } from '@fulcra/core';
 import { type EntityManager, In } from 'typeorm';
 import { LeatherEntity } from '../leathers/leather.entity';
 import { SaddleEntity } from '../saddles/saddle.entity';
-import { fallWordsOf } from './tack-of-practice';
 import { GirthEntity, TackCheckEntity } from './tack.entity';
 
 /** Only what holds and what clears bears on holding: few among all the checks of a practice. */

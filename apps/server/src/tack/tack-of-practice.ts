@@ -1,5 +1,5 @@
-import { type Saddle, type TackCheckKept } from '@fulcra/contract';
-import { type HeldItem, type TackNow, type TackOnRecord, heldOf, tackOnRecord } from '@fulcra/core';
+import { type Saddle } from '@fulcra/contract';
+import { type HeldItem, type TackNow, type TackOnRecord, fallWordsOf, heldOf, tackOnRecord } from '@fulcra/core';
 import { type Collections } from '../stores/collections';
 
 export interface PracticeTack {
@@ -8,10 +8,6 @@ export interface PracticeTack {
   readonly beside: readonly TackOnRecord[];
   readonly held: readonly HeldItem[];
 }
-
-/** Owner's words that a fall of a saddle was noted from. */
-export const fallWordsOf = (checks: readonly TackCheckKept[]): ReadonlySet<string> =>
-  new Set(checks.flatMap((c) => (c.withdrawn ? [] : (c.fall?.wordId ?? []))));
 
 /** All tack of a practice as it stands on a day, read from where it is kept. */
 export async function tackOfPractice(

@@ -11,12 +11,12 @@ import {
   schoolOf,
   type OwnSchool,
   sectionMeasurement,
+  fellInNothingKnown,
 } from '@fulcra/core';
 import { keptFits } from '../calendar/kept-fits';
 import { type DueNeeds, horsesOnRecord } from '../calendar/due';
 import { presentTree } from '../calendar/due-of-horse';
 import { heldTack } from '../tack/held-tack';
-import { fellInNothingKnown } from '../visits/ride';
 
 /** A horse's whole history: visits with outlines and decisions, how it improves, what was found on its tack, what its owner said. */
 export async function storyOf(needs: DueNeeds, practiceId: string, horseId: string): Promise<Story> {

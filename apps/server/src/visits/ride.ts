@@ -1,5 +1,12 @@
-import { type OwnerWord } from '@fulcra/contract';
-import { type RecordedFact, type RiddenHorse, type RideQuestion, type SaidVisit, rideQuestionAt, standingDecision } from '@fulcra/core';
+import {
+  type RecordedFact,
+  type RiddenHorse,
+  type RideQuestion,
+  type SaidVisit,
+  fellInNothingKnown,
+  rideQuestionAt,
+  standingDecision,
+} from '@fulcra/core';
 import { type EntityManager, In } from 'typeorm';
 import { HorseEntity } from '../horses/horse.entity';
 import { OwnerWordEntity } from '../owner-words/owner-word.entity';
@@ -7,13 +14,6 @@ import { NOT_IN_BIN } from '../records/in-bin';
 import { heldTack } from '../tack/held-tack';
 import { FactEntity } from './fact.entity';
 import { DecisionEntity, TakeEntity, VisitEntity } from './visit.entity';
-
-/**
- * An owner told of a fall while nobody knew what the horse was ridden in, and nobody of the practice accepted that word.
- * @param noted words that a fall of a saddle was noted from: that holds the saddle
- */
-export const fellInNothingKnown = (words: readonly Pick<OwnerWord, 'id' | 'body' | 'takenUp'>[], noted: ReadonlySet<string>): boolean =>
-  words.some(({ id, body, takenUp }) => body.kind === 'changed' && body.what.includes('fell') && takenUp === null && !noted.has(id));
 
 const EMPTY_VISIT: SaidVisit = { id: '', on: '', facts: [], decision: null, said: null, measured: false };
 

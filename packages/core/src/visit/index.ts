@@ -9,6 +9,7 @@ export * from './steps';
 export * from './ride-result';
 export * from './tack-in-use';
 export * from './tack-of-practice';
+export * from './falls-told';
 export * from './ride-of-visit';
 export * from './rides-of-horse';
 export * from './ready-body';

@@ -8,10 +8,13 @@ import { ROOT } from '../machine/root.mjs';
 import { endChild, run, startChild } from '../machine/shell.mjs';
 import { privateMariadb } from '../database/mariadb.mjs';
 import { SERVER_FILE, WEB_DIR, buildServer, buildWebIfStale } from '../start/build.mjs';
+import { failuresOfJest, failuresOfPlaywright } from './failures.mjs';
 
 const scratch = mkdtempSync(join(tmpdir(), 'fulcra-test-'));
 const JEST = join(ROOT, 'node_modules/jest/bin/jest.js');
 const total = { passed: 0, failed: 0 };
+/** Named once more at the end, where a long log is looked at first. */
+const failures = [];
 const undo = [];
 
 /** Everything that must hold, what fails fastest first; goes on after a failure and counts them all. */
@@ -46,7 +49,7 @@ async function tryIt() {
 
 async function check(name, command, args) {
   const code = await finished(command, args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] });
-  count(name, code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 });
+  count(name, code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }, code === 0 ? [] : [name]);
 }
 
 /** No step takes nearly so long; what does has hung, and the rest is still to be counted. */
@@ -67,9 +70,11 @@ const finished = (command, args, options) =>
     }, STEP_MINUTES * 60_000);
   });
 
-function count(name, { passed, failed }) {
+function count(name, { passed, failed }, named) {
   total.passed += passed;
   total.failed += failed;
+  const told = named.length === 0 && failed > 0 ? ['did not run to its end'] : named;
+  failures.push(...told.map((failure) => `${name}: ${failure}`));
   console.log(`# ${name}: ${passed} passed, ${failed} failed`);
 }
 
@@ -85,7 +90,7 @@ async function jest(name, cwd, env = {}) {
   const read = readReport(report);
   const passed = read?.numPassedTests ?? 0;
   const failed = (read?.numFailedTests ?? 0) + (read?.numRuntimeErrorTestSuites ?? 0);
-  count(name, { passed, failed: failed === 0 && (code !== 0 || passed === 0) ? 1 : failed });
+  count(name, { passed, failed: failed === 0 && (code !== 0 || passed === 0) ? 1 : failed }, failuresOfJest(read));
 }
 
 async function endToEnd(databaseUrl) {
@@ -111,8 +116,10 @@ async function endToEnd(databaseUrl) {
     cwd: ROOT,
     env: { ...process.env, FULCRA_URL: `http://127.0.0.1:${port}`, DATABASE_URL: databaseUrl, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
   });
-  const { stats } = readReport(report) ?? { stats: { expected: 0, unexpected: 1, flaky: 0 } };
-  count('end to end', { passed: stats.expected, failed: stats.unexpected + stats.flaky + (stats.expected === 0 ? 1 : 0) });
+  const read = readReport(report);
+  const { stats } = read ?? { stats: { expected: 0, unexpected: 1, flaky: 0 } };
+  const failed = stats.unexpected + stats.flaky + (stats.expected === 0 ? 1 : 0);
+  count('end to end', { passed: stats.expected, failed }, failuresOfPlaywright(read));
 }
 
 function readReport(path) {
@@ -131,10 +138,12 @@ async function cleanUp() {
 main()
   .catch((error) => {
     console.error(error.message);
+    failures.push(error.message);
     total.failed += 1;
   })
   .finally(async () => {
     await cleanUp();
+    for (const failure of failures) console.log(`failed: ${failure}`);
     console.log(`${total.passed} passed, ${total.failed} failed`);
     process.exit(total.failed === 0 && total.passed > 0 ? 0 : 1);
   });

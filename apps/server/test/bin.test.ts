@@ -51,6 +51,26 @@ describe('the bin', () => {
     expect((await fitter.send('GET', `/api/visits/${visitId}`)).status).toBe(200);
   });
 
+  it('holds no visit that an order could be checked again at', async () => {
+    const { horseId, visitId } = await startedVisit(fitter);
+    const contactId = v7();
+    const contact = { name: 'Bench', email: 'bench@yard.example', phone: '', remind: false, note: '' };
+    expect((await fitter.send('PUT', `/api/contacts/${contactId}`, contact)).status).toBe(200);
+    const step = (state: string, more = {}) => ({ state, at: '2026-11-20T09:00:00.000Z', by: 'Isla Venn', ...more });
+    const facts = { visitId: null, saddleId: null, contactId, title: 'Take out 6 mm', lines: [], dueOn: null, note: '' };
+    const at = (history: object[], state: string) => ({ ...facts, horseId, state, history });
+    const back = at([step('draft'), step('sent'), step('inWork'), step('back')], 'back');
+    const orderId = v7();
+    expect((await fitter.send('PUT', `/api/orders/${orderId}`, back)).status).toBe(200);
+    const checked = at([...back.history, step('recheckedOnHorse', { visitId })], 'recheckedOnHorse');
+    const check = async () => (await fitter.send('PUT', `/api/orders/${orderId}`, { ...checked, was: back })).body;
+    const binned = { ...PUT_IN, kind: 'visit', name: 'Visit of today' };
+    await put(visitId, binned);
+    expect(await check()).toMatchObject({ code: 'ORDER_NOT_AT_VISIT' });
+    await put(visitId, { ...binned, restored: true, was: binned });
+    expect(await check()).toMatchObject({ state: 'recheckedOnHorse' });
+  });
+
   it('is emptied of what the server last heard of thirty days ago, with all that goes with it, and of nothing younger', async () => {
     const rows = async (table: string, column: string, id: string): Promise<number> =>
       Number((await running.db.query(`SELECT COUNT(*) AS n FROM ${table} WHERE ${column} = ?`, [id]))[0].n);

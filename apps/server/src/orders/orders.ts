@@ -1,8 +1,9 @@
 import { type Order } from '@fulcra/contract';
-import { type DataSource, EntitySchema } from 'typeorm';
+import { And, type DataSource, EntitySchema, Equal } from 'typeorm';
 import { ContactEntity } from '../contacts/contact.entity';
 import { HorseEntity } from '../horses/horse.entity';
 import { idColumn, json, keyColumn, text } from '../platform/db/id-column';
+import { NOT_IN_BIN } from '../records/in-bin';
 import { type MergeCollection, mergeCollection } from '../records/merge-collection';
 import { refuseUnknown } from '../records/refuse-unknown';
 import { SaddleEntity } from '../saddles/saddle.entity';
@@ -41,6 +42,6 @@ export const orders = (db: DataSource): MergeCollection<'order'> =>
       await refuseUnknown(tx, SaddleEntity, practiceId, [after.saddleId], 'SADDLE_UNKNOWN');
       await refuseUnknown(tx, ContactEntity, practiceId, [after.contactId], 'CONTACT_UNKNOWN');
       refuseStrangeStep(before, after, personName);
-      await refuseUnseen(before, after, (id) => tx.getRepository(VisitEntity).findOneBy({ id, practiceId }));
+      await refuseUnseen(before, after, (id) => tx.getRepository(VisitEntity).findOneBy({ id: And(Equal(id), NOT_IN_BIN), practiceId }));
     },
   });

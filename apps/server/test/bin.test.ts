@@ -66,7 +66,7 @@ describe('the bin', () => {
     const check = async () => (await fitter.send('PUT', `/api/orders/${orderId}`, { ...checked, was: back })).body;
     const binned = { ...PUT_IN, kind: 'visit', name: 'Visit of today' };
     await put(visitId, binned);
-    expect(await check()).toMatchObject({ code: 'ORDER_NOT_AT_VISIT' });
+    expect(await check()).toMatchObject({ error: { code: 'ORDER_NOT_AT_VISIT' } });
     await put(visitId, { ...binned, restored: true, was: binned });
     expect(await check()).toMatchObject({ state: 'recheckedOnHorse' });
   });

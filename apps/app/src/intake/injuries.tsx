@@ -13,7 +13,7 @@ interface InjuriesProps {
 
 /** Kept as typed; said of the horse as soon as the hand goes elsewhere, or the screen is left. */
 export function Injuries({ visitId, value, onSay }: InjuriesProps) {
-  const { text, of, set, say } = useSaidText(`injuries-${visitId}`, value, onSay);
+  const { text, of, set, say } = useSaidText(`injuries-${visitId}`, value, (said) => onSay(said));
   return (
     <YStack gap="$xs">
       <Field label={FIELD_WORDS.injuries} hideLabel lines={2} value={text} onChange={set} onLeave={say} />

@@ -1,6 +1,7 @@
 export * from './units';
 export * from './geometry';
 export * from './random';
+export * from './stats';
 export * from './problems';
 export * from './records';
 export * from './back';

@@ -12,3 +12,4 @@ export * from './findings-page';
 export * from './tack';
 export * from './people';
 export * from './exact';
+export * from './coverage';

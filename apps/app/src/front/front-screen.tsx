@@ -1,6 +1,6 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type FrontFit, type School, ARCH_SHAPES, bodyInputOf, measuredNeeds } from '@fulcra/core';
+import { type FrontFit, type School, ARCH_SHAPES, bodyInputOf, handOfVisit, measuredNeeds } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -59,6 +59,7 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
     kind: 'frontFit',
     section,
     takes: front.accepted,
+    hand: handOfVisit(measured, 'front'),
     school: loaded.school,
     takenAtMm: front.takenAtMm,
     body,

@@ -18,14 +18,28 @@ export function lineAgreement(takes: readonly LineTake[]): Agreement {
         const together = medianLine(of(ids));
         return (id) => difference(byId.get(id)!, together);
       },
-      lies: (ids) => {
-        const together = medianLine(of(ids));
-        return { as: (id) => difference(byId.get(id)!, together), exchangedMm: () => Infinity };
-      },
+      odds: (ids) => timesTooFar(byId, ids),
       errorMm: (ids) => lineErrorMm(of(ids)),
     },
   );
   return { ...agreement, otherScale: [] };
+}
+
+/**
+ * When one of three and more lines is left out (defaults): a hand that shakes by 1 mm stays inside in 95 sets of 100; one that shakes
+ * more is allowed so many times what the takes themselves leave.
+ */
+export const LINE_LIMITS = { shiftedMm: 1.6, lyingMm: 3, timesOthers: 1.3 } as const;
+
+/** How many times further off than is allowed each line lies, as a logarithm. */
+function timesTooFar(byId: ReadonlyMap<string, Lengthwise>, ids: readonly string[]): Map<string, number> {
+  const together = medianLine(ids.map((id) => byId.get(id)!));
+  const misses = ids.map((id) => difference(byId.get(id)!, together));
+  const { shiftedMm, lyingMm, timesOthers } = LINE_LIMITS;
+  const allowed = (limit: number, of: (d: TakeDifference) => number): number => Math.max(limit, timesOthers * median(misses.map(of)));
+  const times = (d: TakeDifference): number =>
+    Math.max(d.shiftedMm / allowed(shiftedMm, (m) => m.shiftedMm), d.lyingMm / allowed(lyingMm, (m) => m.lyingMm));
+  return new Map(ids.map((id, i) => [id, Math.log(times(misses[i]!))]));
 }
 
 const flat = (line: Lengthwise): PointYZ[] => line.points.map((p) => point(p.xMm, p.zMm));

@@ -29,7 +29,8 @@ export function sectionFromWidths(widths: readonly WidthAtDepth[]): Outcome<Sect
   const sorted = [...widths].sort((a, b) => a.depthMm - b.depthMm);
   const crossing = SIDES.flatMap((side) => crossingProblems(sorted, side));
   if (crossing.length > 0) return refused(...crossing);
-  return done(sectionFromSides(sideThrough(sorted, 'near'), sideThrough(sorted, 'off'), true));
+  const section = sectionFromSides(sideThrough(sorted, 'near'), sideThrough(sorted, 'off'), true);
+  return done({ ...section, readAtMm: sorted.map((w) => w.depthMm) });
 }
 
 const halfWidth = (w: WidthAtDepth, side: NearOff): number => (side === 'near' ? w.nearMm : w.offMm);

@@ -10,6 +10,8 @@ export interface Section {
   readonly apexIndex: number;
   /** True when it was drawn through a few widths instead of traced. */
   readonly coarse: boolean;
+  /** The depths below the apex at which a coarse one was measured, mm, in order; absent where it was traced. */
+  readonly readAtMm?: readonly number[];
 }
 
 /** One side from the apex outward, mirrored so that y grows away from the spine on both sides. */
@@ -27,9 +29,14 @@ export function sectionFromSides(near: Polyline, off: Polyline, coarse: boolean)
   return { points: [...nearPoints.slice(0, -1), ...off], apexIndex: near.length - 1, coarse };
 }
 
+/** A section with other sides, measured at the same places. */
+export const withSides = (section: Section, near: Polyline, off: Polyline): Section => ({
+  ...section,
+  ...sectionFromSides(near, off, section.coarse),
+});
+
 /** The same horse seen in a mirror: near and off change places and nothing else changes. */
-export const mirroredSection = (section: Section): Section =>
-  sectionFromSides(sideOutward(section, 'off'), sideOutward(section, 'near'), section.coarse);
+export const mirroredSection = (section: Section): Section => withSides(section, sideOutward(section, 'off'), sideOutward(section, 'near'));
 
 /** How far a side reaches below the apex, mm (positive). */
 export const depthReachedMm = (outward: Polyline): number => Math.max(...outward.map((p) => -p.zMm));

@@ -1,17 +1,17 @@
 import { alignRigidly, lengthMm, median, resampled } from '../geometry';
 import { type LiesBeside, liesBeside } from './held-against';
-import { type Section, mirroredSection } from './section';
-import { GAUGE_DEPTHS_MM, type SectionMeasures, measureSection, widthAcrossMm } from './section-measures';
+import { type Section, sideOutward } from './section';
+import { SIDES } from '../units';
+import { GAUGE_DEPTHS_MM, type SectionMeasures, halfWidthAtMm, measureSection } from './section-measures';
 import { type Take } from './take';
+import { blunderOdds } from './take-odds';
 import { medianSection } from './takes-consensus';
 
 /**
- * When takes of one station say the same (defaults). Two are held against each other by what practitioners accept by hand. Three and
- * more are each held against what they say together: a hand that shakes by 1 mm stays inside in 95 sets of 100; one that shakes more
- * is allowed so many times what the takes themselves leave. One that lies better by so much with near and off exchanged was swapped.
+ * When two takes of one station say the same (defaults: what practitioners accept by hand). Of three and more each is held against the
+ * others: see `blunderOdds`.
  */
 export const AGREEMENT_LIMITS = { rmsMm: 3, widthMm: 5, lyingMm: 4.5, turnDeg: 3 } as const;
-export const CONSENSUS_LIMITS = { shiftedMm: 1.6, lyingMm: 3, timesOthers: 1.3, swapGainMm: 0.9 } as const;
 /** A trace longer or shorter than the others by this share may be in another scale, where its shape doesn't speak against it. */
 const SCALE_SHARE = 0.06;
 /** Its length is read through so many places: a shaking hand draws a longer line, not a larger one. */
@@ -46,7 +46,7 @@ export interface Agreement {
   readonly widestMm: number | null;
   /** Accepted takes whose trace is so much longer or shorter that it may be in another scale. */
   readonly otherScale: readonly { readonly id: string; readonly ratio: number }[];
-  /** Technical error of measurement of the widths, mm (Dahlberg); null with fewer than two takes. */
+  /** Technical error of measurement of a half-width, mm (Dahlberg); null with fewer than two takes. */
   readonly technicalErrorMm: number | null;
 }
 
@@ -62,13 +62,7 @@ export function takesAgreement(takes: readonly Take[]): Agreement {
         const together = medianSection(of(ids));
         return (id) => difference(byId.get(id)!.section, together);
       },
-      lies: (ids) => {
-        const together = medianSection(of(ids)).points;
-        return {
-          as: (id) => liesBeside(byId.get(id)!.section.points, together),
-          exchangedMm: (id) => liesBeside(mirroredSection(byId.get(id)!.section).points, together).lyingMm,
-        };
-      },
+      odds: (ids) => blunderOdds(of(ids)),
       errorMm: (ids) => technicalErrorMm(of(ids)),
     },
   );
@@ -80,16 +74,13 @@ export interface TakesHeld {
   readonly pair: (a: string, b: string) => TakeDifference;
   /** What some of them say together, and how far each is off it. */
   readonly against: (ids: readonly string[]) => (id: string) => TakeDifference;
-  /** The same in what decides alone; and how far off it lies with near and off exchanged, Infinity where it has no sides. */
-  readonly lies: (ids: readonly string[]) => {
-    readonly as: (id: string) => LiesBeside;
-    readonly exchangedMm: (id: string) => number;
-  };
+  /** Of three and more: the logarithm of the odds that one is a blunder, above zero where it is left out. */
+  readonly odds: (ids: readonly string[]) => ReadonlyMap<string, number>;
   readonly errorMm: (ids: readonly string[]) => number | null;
 }
 
 /**
- * Which of some takes say the same. The one furthest off what all say together is left out as long as it is too far, then the next.
+ * Which of some takes say the same. The one that is likeliest a blunder is left out as long as it is that rather than the hand, then the next.
  * Two takes that differ can't say which is wrong, so neither is accepted.
  */
 export function agreementOf(ids: readonly string[], held: TakesHeld): Omit<Agreement, 'otherScale'> {
@@ -125,30 +116,14 @@ const lieTogether = (d: LiesBeside): boolean => d.shiftedMm <= AGREEMENT_LIMITS.
 function whatAgrees(ids: readonly string[], pairs: readonly PairDifference[], held: TakesHeld): readonly string[] {
   let group = ids;
   while (group.length > 2) {
-    const off = held.lies(group).as;
-    const misses = group.map((id) => ({ id, ...off(id) }));
-    const furthest = misses
-      .map((m) => ({ id: m.id, by: Math.max(timesAllowed(m, misses), timesSwapped(m.id, group, held)) }))
-      .reduce((a, b) => (b.by > a.by ? b : a));
-    if (furthest.by <= 1) return group;
-    group = group.filter((id) => id !== furthest.id);
+    const odds = held.odds(group);
+    const furthest = group.reduce((a, b) => (odds.get(b)! > odds.get(a)! ? b : a));
+    if (!(odds.get(furthest)! > 0)) return group;
+    group = group.filter((id) => id !== furthest);
   }
   // two alone must agree by what is accepted by hand; two that are left after others went, by how they lie
   const alone = ids.length === 2;
   return pairs.some((p) => (alone ? p.agrees : lieTogether(p)) && group.includes(p.a) && group.includes(p.b)) ? group : [];
-}
-
-/** How many times further off than is allowed: by the limits, or by what the takes leave among themselves where that is more. */
-function timesAllowed(one: LiesBeside, all: readonly LiesBeside[]): number {
-  const { shiftedMm, lyingMm, timesOthers } = CONSENSUS_LIMITS;
-  const allowed = (limit: number, of: (m: LiesBeside) => number): number => Math.max(limit, timesOthers * median(all.map(of)));
-  return Math.max(one.shiftedMm / allowed(shiftedMm, (m) => m.shiftedMm), one.lyingMm / allowed(lyingMm, (m) => m.lyingMm));
-}
-
-/** The same for a swap: against the others alone, for three takes of which one is swapped are half swapped together. */
-function timesSwapped(id: string, group: readonly string[], held: TakesHeld): number {
-  const others = held.lies(group.filter((other) => other !== id));
-  return (others.as(id).lyingMm - others.exchangedMm(id)) / CONSENSUS_LIMITS.swapGainMm;
 }
 
 function difference(section: Section, from: Section): TakeDifference {
@@ -178,14 +153,19 @@ function otherScale(takes: readonly Take[]): Agreement['otherScale'] {
   });
 }
 
-/** Dahlberg's error for k repeats: the square root of the pooled within-horse variance over the gauge depths. */
+/**
+ * Dahlberg's error for k repeats: the square root of the pooled within-horse variance of each side's half-widths at the gauge depths.
+ * Of the sides, for what a tool held further left or right takes from one it gives to the other.
+ */
 function technicalErrorMm(takes: readonly Take[]): number | null {
-  const variances = GAUGE_DEPTHS_MM.flatMap((d) => {
-    const widths = takes.map((t) => widthAcrossMm(t.section, d));
-    if (widths.some((w) => w === null)) return [];
-    const values = widths as number[];
-    const mean = values.reduce((s, w) => s + w, 0) / values.length;
-    return [values.reduce((s, w) => s + (w - mean) ** 2, 0) / (values.length - 1)];
-  });
+  const sides = SIDES.map((side) => takes.map((t) => sideOutward(t.section, side)));
+  const variances = sides.flatMap((lines) =>
+    GAUGE_DEPTHS_MM.flatMap((d) => {
+      const values = lines.flatMap((line) => halfWidthAtMm(line, d) ?? []);
+      if (values.length < takes.length) return [];
+      const mean = values.reduce((s, w) => s + w, 0) / values.length;
+      return [values.reduce((s, w) => s + (w - mean) ** 2, 0) / (values.length - 1)];
+    }),
+  );
   return variances.length === 0 ? null : Math.sqrt(variances.reduce((s, v) => s + v, 0) / variances.length);
 }

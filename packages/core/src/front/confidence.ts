@@ -1,91 +1,25 @@
-import { type Section, sectionFromSides, sideOutward } from '../back/section';
-import { halfWidthAtMm, sideAngleDeg } from '../back/section-measures';
-import { type Take } from '../back/take';
-import { type Polyline, point } from '../geometry';
+import {
+  type HandSoFar,
+  type Section,
+  type Take,
+  type TakesSpread,
+  shapedSection,
+  spreadOfTakes,
+  spreadSources,
+  unknownShape,
+} from '../back';
 import { type Random, normal } from '../random/seeded';
 import { MEASURING_ERRORS } from '../schools/measuring-errors';
-import { type NearOff, SIDES, radFromDeg } from '../units';
 
-/** What one hand's error is taken to be where takes can't tell (defaults), and never less than a tape reads. */
-export const ASSUMED_SPREAD = { sideAngleDeg: 1, halfWidthMm: 1.5 } as const;
-const LEAST = { sideAngleDeg: 0.25, halfWidthMm: 0.5 } as const;
-const READ_AT_MM = 80;
-const MOST_HALF_WIDTH_SHIFT = 0.5;
-
-/** Spread of one side, as standard error of the consensus. */
-export interface SideSpread {
-  readonly sideAngleDeg: number;
-  readonly halfWidthMm: number;
-}
-
-export interface TakesSpread {
-  readonly near: SideSpread;
-  readonly off: SideSpread;
-  /** True with fewer than two takes: the spread is a default, not measured. */
-  readonly assumed: boolean;
-  /** Nobody measured: it was said to be as last time, and errs as what is set by eye. */
-  readonly asLast?: boolean;
-}
-
-/** How far the consensus may be off, from how far its accepted takes lie apart; more where it was only said to be as last time. */
-export function takesSpread(accepted: readonly Take[]): TakesSpread {
-  const assumed = accepted.length < 2;
+/** How far the consensus may be off; more where it was only said to be as last time. @param hand what other sets of the same hand say */
+export function takesSpread(accepted: readonly Take[], hand?: HandSoFar): TakesSpread {
   const asLast = accepted.some((t) => t.asLast !== undefined);
-  const times = asLast ? MEASURING_ERRORS.byEyeTimes : 1;
-  const of = (side: NearOff): SideSpread => widened(sideSpread(accepted, side), times);
-  return { near: of('near'), off: of('off'), assumed, asLast };
+  return { ...spreadOfTakes(accepted, hand, asLast ? MEASURING_ERRORS.byEyeTimes : 1), asLast };
 }
 
-const widened = ({ sideAngleDeg: deg, halfWidthMm: mm }: SideSpread, times: number): SideSpread => ({
-  sideAngleDeg: deg * times,
-  halfWidthMm: mm * times,
-});
-
-function sideSpread(takes: readonly Take[], side: NearOff): SideSpread {
-  if (takes.length < 2) return ASSUMED_SPREAD;
-  const sides = takes.map((t) => sideOutward(t.section, side));
-  const angles = sides.flatMap((s) => sideAngleDeg(s) ?? []);
-  const widths = sides.flatMap((s) => halfWidthAtMm(s, READ_AT_MM) ?? []);
-  return {
-    sideAngleDeg: Math.max(LEAST.sideAngleDeg, standardError(angles) ?? ASSUMED_SPREAD.sideAngleDeg),
-    halfWidthMm: Math.max(LEAST.halfWidthMm, standardError(widths) ?? ASSUMED_SPREAD.halfWidthMm),
-  };
-}
-
-function standardError(values: readonly number[]): number | null {
-  const n = values.length;
-  if (n < 2) return null;
-  const mean = values.reduce((s, v) => s + v, 0) / n;
-  return Math.sqrt(values.reduce((s, v) => s + (v - mean) ** 2, 0) / (n - 1) / n);
-}
-
-/** One redraw of the consensus within its spread: each side turned about the apex and moved out or in. */
-export function redrawnSection(section: Section, spread: TakesSpread, random: Random): Section {
-  const drawn = (side: NearOff): SideSpread => ({
-    sideAngleDeg: spread[side].sideAngleDeg * normal(random),
-    halfWidthMm: spread[side].halfWidthMm * normal(random),
-  });
-  return movedSection(section, { near: drawn('near'), off: drawn('off') });
-}
-
-/** A section whose sides lie as much further out as said, + out: turned about the apex, and moved. */
-export function movedSection(section: Section, by: Readonly<Record<NearOff, SideSpread>>): Section {
-  const [near, off] = SIDES.map((side) => movedSide(sideOutward(section, side), by[side]));
-  return sectionFromSides(near!, off!, section.coarse);
-}
-
-function movedSide(outward: Polyline, by: SideSpread): Polyline {
-  const turn = radFromDeg(by.sideAngleDeg);
-  const out = by.halfWidthMm;
-  const c = Math.cos(turn);
-  const s = Math.sin(turn);
-  return outward.map((p, i) => {
-    if (i === 0) return p;
-    const y = c * p.yMm - s * p.zMm;
-    const moved = y + Math.max(-MOST_HALF_WIDTH_SHIFT * y, Math.min(MOST_HALF_WIDTH_SHIFT * y, out));
-    return point(moved, s * p.yMm + c * p.zMm);
-  });
-}
+/** One redraw of the consensus within its spread; of a coarse one, also of the shape that nobody measured. */
+export const redrawnSection = (section: Section, spread: TakesSpread, random: Random): Section =>
+  spreadSources(spread).reduce((s, source) => source(s, normal(random)), shapedSection(section, unknownShape(section, random)));
 
 export interface Confidence<K extends string> {
   readonly redraws: number;

@@ -1,3 +1,4 @@
+import { type HandSoFar } from '../back/hand';
 import { type Section } from '../back/section';
 import { type Take } from '../back/take';
 import { type Outcome, done } from '../problems';
@@ -19,6 +20,8 @@ export interface FrontFitQuestion {
   readonly section: Section;
   /** Accepted takes, for how sure the answer is. */
   readonly takes: readonly Take[];
+  /** What other takes of the same hand say of it. */
+  readonly hand?: HandSoFar;
   readonly school: School;
   readonly takenAtMm: number;
   readonly measured: ReadonlySet<Need>;
@@ -58,7 +61,7 @@ export function frontFit(question: FrontFitQuestion): Outcome<FrontFit> {
   const { arch: target, padding: under } = recommendation.value.target;
   const judged = judgeWithNeighbours(body, target, under, school, question.takenAtMm)!;
   const angles: number[] = [];
-  const sure = confidence(section, takesSpread(question.takes), REDRAWS, question.random, (redrawn) => {
+  const sure = confidence(section, takesSpread(question.takes, question.hand), REDRAWS, question.random, (redrawn) => {
     const again = recommendFront(prepareSection(redrawn), school, DEFAULT_POINT_LENGTH_MM, padding);
     if (!again.ok) return null;
     angles.push(again.value.target.arch.includedAngleDeg);

@@ -1,4 +1,5 @@
-import { type School, SDS_OF_90 } from '../schools';
+import { type School } from '../schools';
+import { SDS_OF_90 } from '../stats';
 import { type CriterionId, CRITERIA, CRITERION_IDS } from '../schools/criteria';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
 import { type SectionStation } from '../back/stations';

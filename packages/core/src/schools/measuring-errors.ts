@@ -26,6 +26,3 @@ export const MEASURING_ERRORS: MeasuringErrors = {
   noTopline: { tiltDeg: 3, sagMm: 12 },
   placeMm: 4,
 };
-
-/** Nine in ten lie inside so many standard deviations either way. */
-export const SDS_OF_90 = 1.645;

@@ -1,4 +1,4 @@
-import { type Section, type Take } from '../back';
+import { type HandSoFar, type Section, type Take } from '../back';
 import { type FrontFit, type FrontSink, type RankedSaddle, frontFit, prepareSection, rankSaddles } from '../front';
 import { type Outcome } from '../problems';
 import { seededRandom } from '../random';
@@ -13,6 +13,8 @@ export type FrontQuestion =
       readonly kind: 'frontFit';
       readonly section: Section;
       readonly takes: readonly Take[];
+      /** What other takes of the same hand say of it. */
+      readonly hand?: HandSoFar;
       readonly school: School;
       readonly takenAtMm: number;
       /** The back behind the front, where it was measured: how far the front comes down is then found by settling a saddle on it. */
@@ -49,6 +51,7 @@ export function frontAnswerOf(question: FrontQuestion): FrontAnswers[keyof Front
     takenAtMm,
     measured: FRONT_MEASURED,
     random,
+    ...(question.hand === undefined ? {} : { hand: question.hand }),
     ...(sink === null ? {} : { sink }),
   });
 }

@@ -5,6 +5,7 @@ export * from './measured-visit';
 export * from './topline-of-visit';
 export * from './needs';
 export * from './body-input';
+export * from './hand-of-visit';
 export * from './steps';
 export * from './ride-result';
 export * from './tack-in-use';

@@ -47,7 +47,7 @@ const FAULTS: Readonly<Record<string, (back: Back) => PointYZ[]>> = {
   'near and off exchanged': (back) => mirroredSection(read(trace(back))).points.map((p) => ({ ...p })),
   'held tilted by 5 degrees': (back) => turned(trace(back), 5),
 };
-const SETS = 40;
+const SETS = 80;
 
 /** In how many of so many sets the takes that were left out are just those wanted. */
 function leftOut(count: number, shake: Shake, fault: ((back: Back) => PointYZ[]) | null): number {

@@ -1,6 +1,7 @@
 import { seededRandom } from '../../random';
 import { presentSetup } from '../../saddle';
-import { MEASURING_ERRORS, SDS_OF_90, schoolById } from '../../schools';
+import { MEASURING_ERRORS, schoolById } from '../../schools';
+import { SDS_OF_90 } from '../../stats';
 import { type BodyInput, bodyFrom, errorSources, measuredAgain, sit, sitBench } from '../../sit';
 import { PLAIN_HORSE, inputOf, saddleFor } from '../../sit/__tests__/invented-horses';
 import { type CriterionId } from '../../schools';

@@ -5,7 +5,7 @@ import { type EdgeStation, type SectionStation, EDGE_STATIONS, STATION_TABLE } f
 import { backSurface } from '../../back/surface';
 import { type Outcome, done } from '../../problems';
 import { prepareSection } from '../../front/arch-on-section';
-import { type TakesSpread } from '../../front/confidence';
+import { type TakesSpread } from '../../back/takes-spread';
 import { type Need } from '../../schools/needs';
 import { type HorseBody, horseBody } from './horse-body';
 

@@ -2,11 +2,11 @@ import { type Lengthwise, reachesMm } from '../../back/lengthwise';
 import { type LandmarkId } from '../../back/landmarks';
 import { type Landmarks } from '../../back/landmarks-resolved';
 import { type SectionStation } from '../../back/stations';
-import { movedSection } from '../../front/confidence';
+import { spreadSources } from '../../back/takes-spread';
 import { type Random, normal } from '../../random/seeded';
 import { type MeasuringErrors } from '../../schools/measuring-errors';
 import { type NearOff, SIDES, radFromDeg } from '../../units';
-import { type BodyInput } from './body-input';
+import { type BodyInput, type MeasuredStation } from './body-input';
 
 /** What a number's error comes from. */
 export const ERROR_SOURCES = [
@@ -42,7 +42,7 @@ export function errorSources({ stations, topline, toplineAsLast = false, landmar
   const line = topline === null ? errors.noTopline : errors.topline;
   const times = toplineAsLast ? errors.byEyeTimes : 1;
   return [
-    ...stations.flatMap(({ station }) => SIDES.flatMap((side) => handSources(station, side))),
+    ...stations.flatMap(handSources),
     ...placeSources(landmarks, errors),
     {
       id: 'topline',
@@ -58,29 +58,16 @@ export function errorSources({ stations, topline, toplineAsLast = false, landmar
   ];
 }
 
-const NOT_MOVED = { sideAngleDeg: 0, halfWidthMm: 0 } as const;
-
-/** One side of one section: turned, and moved out, by the spread of its takes. */
-const handSources = (station: SectionStation, side: NearOff): ErrorSource[] =>
-  (['sideAngleDeg', 'halfWidthMm'] as const).map((of) => ({
+/** The sides of one section, by the spread of its takes. */
+const handSources = ({ station, spread }: MeasuredStation): ErrorSource[] =>
+  spreadSources(spread).map((source) => ({
     id: 'hand',
     station,
     otherwise: (m, sds) => ({
       ...m,
       input: {
         ...m.input,
-        stations: m.input.stations.map((s) =>
-          s.station === station
-            ? {
-                ...s,
-                section: movedSection(s.section, {
-                  near: NOT_MOVED,
-                  off: NOT_MOVED,
-                  [side]: { ...NOT_MOVED, [of]: sds * s.spread[side][of] },
-                }),
-              }
-            : s,
-        ),
+        stations: m.input.stations.map((s) => (s.station === station ? { ...s, section: source(s.section, sds) } : s)),
       },
     }),
   }));

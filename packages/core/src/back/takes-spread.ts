@@ -1,0 +1,97 @@
+import { SDS_OF_90, studentSdsOf90 } from '../stats';
+import { type NearOff, SIDES } from '../units';
+import { type HandSoFar, ASSUMED_SPREAD, HAND_PRIOR_DOF, UNKNOWN_HAND, modeVariance, movesOf, squaredMoves } from './hand';
+import { type SectionMove, type SideMove, NOT_MOVED, movedSection, takenOtherwise } from './moved-section';
+import { type Section, depthReachedMm, sideOutward } from './section';
+import { halfWidthAtMm, sideAngleDeg } from './section-measures';
+import { type Take } from './take';
+
+/** Half-widths are told so far below the apex, mm (default); of a shorter side, at its end. */
+const TOLD_AT_MM = 80;
+
+/** Of one side: so many times 1.645 hold nine in ten. */
+export type SideSpread = SideMove;
+
+export interface TakesSpread {
+  readonly near: SideSpread;
+  readonly off: SideSpread;
+  /** The ways in which both sides err, each with its standard deviation; absent where each side errs by itself, as told above. */
+  readonly moves?: readonly (SectionMove & { readonly sd: number })[];
+  /** True with fewer than two takes: the spread is a default, not measured. */
+  readonly assumed: boolean;
+  /** Nobody measured: it was said to be as last time, and errs as what is set by eye. */
+  readonly asLast?: boolean;
+}
+
+/**
+ * How far the mean of some takes may be off, from how far they lie apart and from what is known of the hand: the posterior spread of a
+ * hand with a prior, by Student's t for its degrees of freedom. Told as what 1.645 times holds nine in ten of, so that it goes into the
+ * law of propagation like any other standard deviation.
+ * @param accepted the takes of one station that say the same
+ * @param hand what other sets of the same hand say
+ * @param times so many times less sure, e.g. where it was only said to be as last time
+ */
+export function spreadOfTakes(accepted: readonly Take[], hand: HandSoFar = UNKNOWN_HAND, times = 1): TakesSpread {
+  const read = squaredMoves(accepted);
+  const moves = movesOf(accepted).map((move) => {
+    const own = read.find((r) => r.move.of === move.of && r.move.mode === move.mode && r.move.atMm === move.atMm);
+    const dof = own === undefined ? 0 : accepted.length - 1;
+    return { ...move, sd: errorOfMean(own?.squares ?? 0, dof, accepted.length, hand, move) };
+  });
+  const section = accepted[0]?.section;
+  const side = (of: NearOff): SideSpread => {
+    const { sideAngleDeg, halfWidthMm } = section === undefined ? ASSUMED_SPREAD : toldOfSide(section, of, moves);
+    return { sideAngleDeg: times * sideAngleDeg, halfWidthMm: times * halfWidthMm };
+  };
+  return {
+    near: side('near'),
+    off: side('off'),
+    moves: moves.map((m) => ({ ...m, sd: times * m.sd })),
+    assumed: accepted.length < 2,
+  };
+}
+
+/** Standard deviation of a mean, times what Student's t asks for beyond the normal. */
+function errorOfMean(squares: number, ownDof: number, takes: number, hand: HandSoFar, move: SectionMove): number {
+  const dof = HAND_PRIOR_DOF + hand[move.of].dof + ownDof;
+  const variance = (modeVariance(move) * (HAND_PRIOR_DOF + hand[move.of].ratios) + squares) / dof;
+  return (Math.sqrt(variance / Math.max(1, takes)) * studentSdsOf90(dof)) / SDS_OF_90;
+}
+
+/** What all ways together do to a side's angle and to its half-width. */
+function toldOfSide(section: Section, side: NearOff, moves: NonNullable<TakesSpread['moves']>): SideSpread {
+  const depth = Math.min(TOLD_AT_MM, depthReachedMm(sideOutward(section, side)));
+  const reads: readonly ((s: Section) => number | null)[] = [
+    (s) => sideAngleDeg(sideOutward(s, side)),
+    (s) => halfWidthAtMm(sideOutward(s, side), depth),
+  ];
+  const [sideAngle, halfWidth] = reads.map((read) => {
+    const here = read(section);
+    if (here === null) return null;
+    const squares = moves.map((m) => slopeOf(here, read(takenOtherwise(section, m, m.sd)), read(takenOtherwise(section, m, -m.sd))) ** 2);
+    return Math.sqrt(squares.reduce((s, v) => s + v, 0));
+  });
+  return { sideAngleDeg: sideAngle ?? ASSUMED_SPREAD.sideAngleDeg, halfWidthMm: halfWidth ?? ASSUMED_SPREAD.halfWidthMm };
+}
+
+/** What one standard deviation does; from one way alone where the other no longer reaches. */
+export function slopeOf(value: number, up: number | null, down: number | null): number {
+  if (up !== null && down !== null) return (up - down) / 2;
+  return up !== null ? up - value : down !== null ? value - down : 0;
+}
+
+/** A section taken otherwise in one way by so many standard deviations, independent of all others. */
+export type SpreadSource = (section: Section, sds: number) => Section;
+
+/** All ways in which it may have been taken otherwise. */
+export function spreadSources({ near, off, moves }: TakesSpread): SpreadSource[] {
+  if (moves !== undefined) return moves.map((move) => (section, sds) => takenOtherwise(section, move, sds * move.sd));
+  const of: readonly (keyof SideMove)[] = ['sideAngleDeg', 'halfWidthMm'];
+  const sds = { near, off };
+  return SIDES.flatMap((side) =>
+    of.map((what): SpreadSource => (section, times) => {
+      const still = { near: NOT_MOVED, off: NOT_MOVED };
+      return movedSection(section, { ...still, [side]: { ...NOT_MOVED, [what]: times * sds[side][what] } });
+    }),
+  );
+}

@@ -1,0 +1,2 @@
+export * from './hands';
+export * from './takes-coverage';

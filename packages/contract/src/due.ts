@@ -15,6 +15,8 @@ export const forecastSchema = z.object({
   early: daySchema.nullable(),
   late: daySchema.nullable(),
   until: daySchema.nullable(),
+  /** Of leaving within what can be foretold, 0 to 1; null where that can't be said. */
+  chance: z.number().nullable(),
   /** How sure the interval is, 0 to 1; null where there is none. */
   level: z.number().nullable(),
 });

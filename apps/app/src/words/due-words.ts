@@ -52,20 +52,23 @@ export const forecastWords = (forecast: Forecast): string =>
     ? leavesWords(forecast)
     : `${leavesWords(forecast)} Counted from ${dayWords(forecast.since.on)} on, when ${RESTART_WORDS[forecast.since.why]}.`;
 
-function leavesWords({ id, code, dates, on, early, late, until, level }: Forecast): string {
+function leavesWords({ id, code, dates, on, early, late, until, chance }: Forecast): string {
   switch (code) {
     case 'alreadyOut':
       return `As it changes, ${LEAVES_WORDS[id]} now already.`;
     case 'leaves': {
       const between = `between ${dayWords(early!)} and ${late === null ? 'later than can be said' : dayWords(late)}`;
-      return `At this rate ${LEAVES_WORDS[id]} about ${dayWords(on!)} (${between}, ${Math.round(100 * level!)} % sure, from ${dates} dates).`;
+      return `At this rate ${LEAVES_WORDS[id]} about ${dayWords(on!)} (${between}; ${percentWords(chance!)} likely within what can be foretold, from ${dates} dates).`;
     }
     case 'stays':
-      return `At this rate the present tree holds until ${dayWords(until!)}, as far as can be looked ahead from ${dates} dates.`;
+      return `That the present tree stops fitting is not within what can be foretold from ${dates} dates, which is until ${dayWords(until!)} (${percentWords(chance!)} likely).`;
     case 'tooFewDates':
       return `When the tree stops fitting can’t be said yet: measured on ${dates === 1 ? 'one date' : `${dates} dates`}, ${LEAST_DATES_FOR_INTERVAL} are needed.`;
   }
 }
+
+/** Never surer than the count of dates lets it be. */
+const percentWords = (share: number): string => (share > 0.95 ? 'over 95 %' : share < 0.05 ? 'under 5 %' : `${Math.round(100 * share)} %`);
 
 /** "Due 6 Nov 2026: the saddle is new to it." */
 export const dueWords = ({ on, reason, atOnce }: Due, today: string): string =>

@@ -141,6 +141,7 @@ function told(forecast: TreeForecast | null, since: Forecast['since']): Forecast
     early: leaves.code === 'leaves' ? day(leaves.earlyDay) : null,
     late: leaves.code === 'leaves' ? day(leaves.lateDay) : null,
     until: leaves.code === 'stays' ? day(leaves.untilDay) : null,
+    chance: 'chance' in leaves ? leaves.chance : null,
     level: trend?.interval?.level ?? null,
   };
 }

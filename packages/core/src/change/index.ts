@@ -1,3 +1,4 @@
 export * from './kendall';
 export * from './trend';
 export * from './leaves-tolerance';
+export * from './line-draws';

@@ -1,18 +1,26 @@
-import { type DayValue, type Trend, interceptOf, onePerDay, trendOf } from './trend';
+import { type LineDraw, lineDraws } from './line-draws';
+import { type DayValue, type Trend, onePerDay, trendOf } from './trend';
 
 /** No further ahead than it was watched, and at most a year, days (default). */
 export const MOST_AHEAD_DAYS = 365;
+/** A date is told where it is at least as likely to leave as not, within what can be foretold (default). */
+export const LEAST_CHANCE_OF_DATE = 0.5;
+/** The share of the draws that leave by the early end and that are still there at the late one. */
+const TAIL = 0.05;
 
 export type Leaves =
   | {
       readonly code: 'leaves';
+      /** By then half of all draws have left; early and late so that nine in ten lie between. */
       readonly day: number;
       readonly earlyDay: number;
       /** Null: later than can be said. */ readonly lateDay: number | null;
+      /** Of leaving within what can be foretold, 0 to 1. */
+      readonly chance: number;
       readonly trend: Trend;
     }
-  | { readonly code: 'stays'; readonly untilDay: number; readonly trend: Trend }
-  | { readonly code: 'alreadyOut'; readonly trend: Trend }
+  | { readonly code: 'stays'; readonly untilDay: number; readonly chance: number; readonly trend: Trend }
+  | { readonly code: 'alreadyOut'; readonly chance: number; readonly trend: Trend }
   | { readonly code: 'tooFewDates'; readonly dates: number; readonly trend: Trend | null };
 
 export interface LeavesQuestion {
@@ -23,25 +31,42 @@ export interface LeavesQuestion {
 }
 
 /**
- * When what lies on the horse leaves its tolerance, if the horse goes on changing as it did. The early end is what a visit is planned by.
- * It refuses where it can't know: under four dates, or further ahead than it was watched.
+ * When what lies on the horse leaves its tolerance, if the horse goes on changing as it did: first passage over draws of slope and level.
+ * The early end is what a visit is planned by. A date is told only where it is at least as likely as not within what can be foretold,
+ * and where the change itself is beyond doubt: the interval of the slope holds no zero. It refuses where it can't know: under four
+ * dates, or further ahead than it was watched.
  */
 export function leavesTolerance({ values, today, fits }: LeavesQuestion): Leaves {
   const trend = trendOf(values);
   if (trend === null || trend.interval === null) return { code: 'tooFewDates', dates: trend?.dates ?? onePerDay(values).length, trend };
-  const days = onePerDay(values);
-  const until = today + Math.min(MOST_AHEAD_DAYS, trend.lastDay - trend.firstDay);
-  const leavesAt = (perDay: number): number | null => {
-    const atZero = interceptOf(days, perDay);
-    for (let day = today; day <= until; day++) if (!fits(atZero + perDay * day)) return day;
-    return null;
-  };
-  if (!fits(trend.atDayZero + trend.perDay * today)) return { code: 'alreadyOut', trend };
+  const untilDay = today + Math.min(MOST_AHEAD_DAYS, trend.lastDay - trend.firstDay);
+  const draws = lineDraws(values);
+  const passages = draws.map((draw) => ({ day: leavesAt(draw, today, untilDay, fits), chance: draw.chance }));
+  const chanceBy = (day: number): number => passages.reduce((s, p) => s + (p.day !== null && p.day <= day ? p.chance : 0), 0);
+  const out = chanceBy(today);
+  if (out >= LEAST_CHANCE_OF_DATE) return { code: 'alreadyOut', chance: out, trend };
+  const chance = chanceBy(untilDay);
   const { least, most } = trend.interval;
-  const ends = [leavesAt(least), leavesAt(most)];
-  const there = ends.filter((day) => day !== null);
-  if (there.length === 0) return { code: 'stays', untilDay: until, trend };
-  const earlyDay = Math.min(...there);
-  const lateDay = there.length === 2 ? Math.max(...there) : null;
-  return { code: 'leaves', day: leavesAt(trend.perDay) ?? until, earlyDay, lateDay, trend };
+  if (chance < LEAST_CHANCE_OF_DATE || (least <= 0 && most >= 0)) return { code: 'stays', untilDay, chance, trend };
+  const days = passages.flatMap((p) => p.day ?? []).sort((a, b) => a - b);
+  const firstWith = (share: number): number | null => days.find((day) => chanceBy(day) >= share - ROUNDING) ?? null;
+  return { code: 'leaves', day: firstWith(LEAST_CHANCE_OF_DATE)!, earlyDay: firstWith(TAIL)!, lateDay: firstWith(1 - TAIL), chance, trend };
+}
+
+/** What adding up chances loses. */
+const ROUNDING = 1e-12;
+
+/** The first whole day on which a line no longer fits; null where it fits on all. */
+function leavesAt({ perDay, atDayZero }: LineDraw, today: number, untilDay: number, fits: LeavesQuestion['fits']): number | null {
+  const fitsOn = (day: number): boolean => fits(atDayZero + perDay * day);
+  if (!fitsOn(today)) return today;
+  // what is wanted is an interval, so a line that leaves it doesn't come back
+  if (fitsOn(untilDay)) return null;
+  let [stillOn, leftBy] = [today, untilDay];
+  while (leftBy - stillOn > 1) {
+    const middle = Math.floor((stillOn + leftBy) / 2);
+    if (fitsOn(middle)) stillOn = middle;
+    else leftBy = middle;
+  }
+  return leftBy;
 }

@@ -100,13 +100,14 @@ describe('why, in words', () => {
     early: '2027-02-02',
     late: '2027-05-01',
     until: null,
+    chance: 0.7,
     level: 0.917,
   };
   it.each([
-    [{}, /about 14 Mar 2027 \(between 2 Feb 2027 and 1 May 2027, 92 % sure, from 5 dates\)/],
+    [{}, /about 14 Mar 2027 \(between 2 Feb 2027 and 1 May 2027; 70 % likely within what can be foretold, from 5 dates\)/],
     [{ late: null }, /and later than can be said/],
     [{ code: 'alreadyOut' }, /stops lying even now already/],
-    [{ code: 'stays', until: '2027-06-01' }, /holds until 1 Jun 2027/],
+    [{ code: 'stays', until: '2027-06-01' }, /not within what can be foretold.*until 1 Jun 2027 \(70 % likely\)/],
     [{ code: 'tooFewDates', dates: 1 }, /one date, 4 are needed/],
     [{ since: { on: '2026-05-02', why: 'work' } }, /Counted from 2 May 2026 on, when its work changed\.$/],
   ] as const)('the forecast: %j', (change, words) => expect(forecastWords({ ...FORECAST, ...change })).toMatch(words));

@@ -153,6 +153,7 @@ describe('a report', () => {
       early: '2027-05-01',
       late: null,
       until: null,
+      chance: 0.7,
       level: 0.9,
     };
     const due = { ...DUE, forecast } as Report['due'];

@@ -4,7 +4,14 @@ import { type NextVisitQuestion, AT_ONCE, INTERVAL_REASONS, SOONEST_DAYS, VISIT_
 const LAST = '2026-01-10';
 const ask = (reasons: readonly VisitReason[], more: Partial<NextVisitQuestion> = {}) =>
   nextVisit({ lastVisitOn: LAST, reasons: new Set(reasons), forecast: null, ...more });
-const leaves = (earlyDay: number): Leaves => ({ code: 'leaves', day: earlyDay + 40, earlyDay, lateDay: null, trend: {} as never });
+const leaves = (earlyDay: number): Leaves => ({
+  code: 'leaves',
+  chance: 0.8,
+  day: earlyDay + 40,
+  earlyDay,
+  lateDay: null,
+  trend: {} as never,
+});
 const dayOf = (iso: string): number => Math.round(Date.parse(`${iso}T00:00:00Z`) / 86_400_000);
 
 describe('when a horse is due', () => {
@@ -53,11 +60,14 @@ describe('when a horse is due', () => {
     expect(ask([], { forecast: leaves(dayOf('2026-01-24')) }).on).toBe('2026-01-24');
     expect(ask([], { forecast: leaves(dayOf('2026-01-25')) }).on).toBe('2026-01-25');
     expect(ask(['shimsInUse'], { intervals: { ...VISIT_INTERVAL_DAYS, shimsInUse: 3 } }).on).toBe('2026-01-24');
-    expect(ask([], { forecast: { code: 'alreadyOut', trend: {} as never } })).toMatchObject({ on: '2026-01-24', reason: 'treeForecast' });
+    expect(ask([], { forecast: { code: 'alreadyOut', chance: 1, trend: {} as never } })).toMatchObject({
+      on: '2026-01-24',
+      reason: 'treeForecast',
+    });
   });
 
   it('what stays, and what can’t be known, brings nobody', () => {
-    expect(ask([], { forecast: { code: 'stays', untilDay: 1, trend: {} as never } }).reason).toBe('settledAdult');
+    expect(ask([], { forecast: { code: 'stays', untilDay: 1, chance: 0, trend: {} as never } }).reason).toBe('settledAdult');
     expect(ask([], { forecast: { code: 'tooFewDates', dates: 3, trend: null } }).reason).toBe('settledAdult');
   });
 

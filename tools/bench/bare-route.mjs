@@ -16,10 +16,11 @@ app.get('/yard', async () => {
     pool.query(yard.sql, yard.values),
     pool.query('SELECT horses FROM yard_size WHERE practice_id = ?', [yard.values[0]]),
   ]);
-  const summary = ({ part: _, total: __, lastVisitOn, openVisitId, outline, riderIds, ...fields }) => ({
-    horse: { ...fields, riderIds: JSON.parse(riderIds) },
+  const summary = ({ part: _, total: __, lastVisitOn, openVisitId, outline, inUse, riderIds, ridesIn, gone, ...fields }) => ({
+    horse: { ...fields, riderIds: JSON.parse(riderIds), ridesIn: JSON.parse(ridesIn), gone: JSON.parse(gone) },
     lastVisitOn,
     openVisitId,
+    inUse: JSON.parse(inUse),
     outline: JSON.parse(outline ?? '[]'),
   });
   const [horses, underWay] = ['horses', 'underWay'].map((name) => rows.filter(({ part }) => part === name).map(summary));

@@ -8,7 +8,9 @@ import { Body, Heading, Small } from '../ui/text';
 import { fingersWords } from '../words/measure-words';
 import { SIT_WORDS } from '../words/criterion-words';
 import { needsWords } from '../words/school-words';
+import { lengthWords } from '../words/person-unit';
 import { limitsWords } from '../words/sit-words';
+import { toldWords } from '../words/told-words';
 import { SHAPE_WORDS, flipWords, reasonWords, remedyWords } from '../words/verdict-words';
 import { type TriedFront } from './front-setup';
 
@@ -106,6 +108,12 @@ function HowSure({ answer, isRecommended }: Pick<WhySheetProps, 'answer' | 'isRe
         {confidence.asLast ? FRONT_PHRASES.asLast : confidence.assumedSpread ? FRONT_PHRASES.withOneTake : FRONT_PHRASES.theSectionWas}
       </Small>
       {isRecommended ? null : <Small>{FRONT_PHRASES.theRedrawsAre}</Small>}
+      {toldWords(answer.told).map((line) => (
+        <Body key={line}>{line}</Body>
+      ))}
+      {answer.drawnThroughMm === null ? null : (
+        <Small>{FRONT_PHRASES.drawnThrough(answer.drawnThroughMm.map((d) => lengthWords(d)).join(', '))}</Small>
+      )}
     </Part>
   );
 }

@@ -83,6 +83,13 @@ export const FRONT_PHRASES = {
     return `With one take the spread is a default, not measured: ${ASSUMED_SPREAD.sideAngleDeg}° and ${lengthWords(ASSUMED_SPREAD.halfWidthMm)} a side.`;
   },
   theSectionWas: 'The section was redrawn within the spread of the accepted takes.',
+  toldAngle: (value: string, half: string): string => `The horse’s included angle is ${value}°, within ${half}°.`,
+  toldWidths: (depthMm: number, near: string, off: string): string => `${lengthWords(depthMm)} down: near ${near}, off ${off}.`,
+  toldWidth: (value: string, half: string): string => `${lengthWords(value)} ± ${lengthWords(half)}`,
+  toldDifference: (value: string, half: string, side: string): string =>
+    side === '' ? `Both sides are alike within ${half}°.` : `The ${side} side is flatter by ${value}°, within ${half}°.`,
+  drawnThrough: (depths: string): string =>
+    `Drawn through widths at ${depths}: what lies above the first and between them wasn’t measured, and is redrawn as unknown.`,
   theRedrawsAre: 'The redraws are of the recommendation, not of the width now shown.',
   narrower: 'Narrower',
   mm3: (includedAngleDeg: number, spanAt100Mm: number): string => `${includedAngleDeg}° · ${lengthWords(spanAt100Mm)}`,

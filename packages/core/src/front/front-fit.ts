@@ -1,6 +1,7 @@
 import { type HandSoFar } from '../back/hand';
 import { type Section } from '../back/section';
 import { type Take } from '../back/take';
+import { type ToldMeasures, toldMeasures } from '../back/told-measures';
 import { type Outcome, done } from '../problems';
 import { type Random } from '../random/seeded';
 import { type FrontArch, DEFAULT_POINT_LENGTH_MM } from '../saddle/front-arch';
@@ -46,6 +47,10 @@ export interface FrontFit {
   /** Answers are "shape angle-to-the-step", e.g. "round 95". */
   readonly confidence: Confidence<string>;
   readonly sink: FrontSink;
+  /** The section's own measures, each with half of the interval of nine in ten. */
+  readonly told: ToldMeasures;
+  /** The depths it was measured at, where it was drawn through a few widths; null where it was traced. */
+  readonly drawnThroughMm: readonly number[] | null;
   /** Included angle of the redraws that won or lost, 5th and 95th percentile, degrees. */
   readonly angleRangeDeg: readonly [number, number];
 }
@@ -61,7 +66,8 @@ export function frontFit(question: FrontFitQuestion): Outcome<FrontFit> {
   const { arch: target, padding: under } = recommendation.value.target;
   const judged = judgeWithNeighbours(body, target, under, school, question.takenAtMm)!;
   const angles: number[] = [];
-  const sure = confidence(section, takesSpread(question.takes, question.hand), REDRAWS, question.random, (redrawn) => {
+  const spread = takesSpread(question.takes, question.hand);
+  const sure = confidence(section, spread, REDRAWS, question.random, (redrawn) => {
     const again = recommendFront(prepareSection(redrawn), school, DEFAULT_POINT_LENGTH_MM, padding);
     if (!again.ok) return null;
     angles.push(again.value.target.arch.includedAngleDeg);
@@ -74,6 +80,8 @@ export function frontFit(question: FrontFitQuestion): Outcome<FrontFit> {
     others: SCHOOLS.filter((s) => s.id !== school.id).flatMap((s) => otherSchool(body, s, question.sink)),
     confidence: sure,
     sink,
+    told: toldMeasures(section, spread),
+    drawnThroughMm: section.coarse ? (section.readAtMm ?? []) : null,
     angleRangeDeg: percentiles(angles, target.includedAngleDeg),
   });
 }

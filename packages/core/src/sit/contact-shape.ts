@@ -1,4 +1,4 @@
-import { type NearOff } from '../units';
+import { type NearOff, SIDES } from '../units';
 import { type CellsAtRest } from './contact/step';
 import { type LaidPanel } from './panel-of-saddle';
 import { type Underside } from '../saddle/underside';
@@ -19,13 +19,17 @@ export interface ContactShape {
   readonly innerShare: Readonly<Record<NearOff, number>>;
   /** Share of the panels' cells that touch. */
   readonly touchingShare: number;
-  /** Where along the back it bears at all, mm in the horse's frame: front edge of the first row that does, rear edge of the last. */
+  /** Where along the back its load begins and ends, mm in the horse's frame; of both sides the further. */
   readonly bearsFromMm: number | null;
   readonly bearsToMm: number | null;
 }
 
-/** A row across that presses with less than this on the mean carries nothing, kPa (default): a turned-up end, a tail. */
-export const BEARS_FROM_KPA = 1;
+/**
+ * Where a side's load ends is read from the places beyond which so much of it lies, and four times so much (default): what falls off
+ * evenly to nothing holds a quarter beyond half the way. So the end goes on evenly with what presses there, and a turned-up end or a
+ * tail that carries nothing isn't counted.
+ */
+export const BEARS_BEYOND = 0.01;
 
 /** A number of every cell put where the cell is on the level grid; elsewhere NaN, or what is given. */
 export function onGrid({ count, countX, countY, gridAt }: LaidPanel, values: ArrayLike<number>, none = Number.NaN): Float64Array {
@@ -53,7 +57,7 @@ export function contactShape(back: BackCells, laid: LaidPanel, under: Underside,
   const thirds = new Float64Array(3);
   const thirdCells = new Float64Array(3);
   const rowGap = new Float64Array(countX);
-  const rowKPa = new Float64Array(countX);
+  const rowKPa = { near: new Float64Array(countX), off: new Float64Array(countX) };
   let [touching, panel] = [0, 0];
   let [nearAll, nearOuter, nearInner, offAll, offOuter, offInner] = [0, 0, 0, 0, 0, 0];
   for (let i = 0; i < countX; i++) {
@@ -76,10 +80,12 @@ export function contactShape(back: BackCells, laid: LaidPanel, under: Underside,
       const out = y[at]!;
       if (out < 0) {
         nearAll += p;
+        rowKPa.near[i]! += p;
         if (-out > to) nearOuter += p;
         if (-out < from) nearInner += p;
       } else {
         offAll += p;
+        rowKPa.off[i]! += p;
         if (out > to) offOuter += p;
         if (out < from) offInner += p;
       }
@@ -89,7 +95,6 @@ export function contactShape(back: BackCells, laid: LaidPanel, under: Underside,
     thirdCells[third]! += cells;
     panel += cells;
     rowGap[i] = cells > 0 ? gap / cells : 0;
-    rowKPa[i] = cells > 0 ? pressed / cells : 0;
   }
   const share = (of: number, all: number): number => (all > 0 ? of / all : 0);
   const mean = (t: number): number => share(thirds[t]!, thirdCells[t]!);
@@ -106,11 +111,35 @@ export function contactShape(back: BackCells, laid: LaidPanel, under: Underside,
 const shareAlong = (under: Underside, u: number): number => (u - under.fromMm) / (under.toMm - under.fromMm);
 const thirdAt = (under: Underside, u: number): 0 | 1 | 2 => Math.max(0, Math.min(2, Math.floor(3 * shareAlong(under, u)))) as 0 | 1 | 2;
 
-function bearsAlong({ x, countY, stepMm }: BackCells, rowKPa: Float64Array): Pick<ContactShape, 'bearsFromMm' | 'bearsToMm'> {
-  const first = rowKPa.findIndex((p) => p >= BEARS_FROM_KPA);
-  if (first < 0) return { bearsFromMm: null, bearsToMm: null };
-  const last = rowKPa.findLastIndex((p) => p >= BEARS_FROM_KPA);
-  return { bearsFromMm: x[first * countY]! - stepMm / 2, bearsToMm: x[last * countY]! + stepMm / 2 };
+function bearsAlong(
+  { x, countX, countY, stepMm }: BackCells,
+  rowKPa: Readonly<Record<NearOff, Float64Array>>,
+): Pick<ContactShape, 'bearsFromMm' | 'bearsToMm'> {
+  const startMm = x[0]! - stepMm / 2;
+  const ends = SIDES.flatMap((side) => {
+    const rows = rowKPa[side];
+    const all = rows.reduce((s, p) => s + p, 0);
+    return all > 0 ? [{ from: rowsClear(rows, all), to: countX - rowsClear([...rows].reverse(), all) }] : [];
+  });
+  if (ends.length === 0 || countY === 0) return { bearsFromMm: null, bearsToMm: null };
+  return {
+    bearsFromMm: startMm + stepMm * Math.min(...ends.map((e) => e.from)),
+    bearsToMm: startMm + stepMm * Math.max(...ends.map((e) => e.to)),
+  };
+}
+
+/** How many rows, and what part of one, lie before where the load begins. */
+const rowsClear = (rows: ArrayLike<number>, all: number): number =>
+  2 * rowsBefore(rows, BEARS_BEYOND * all) - rowsBefore(rows, 4 * BEARS_BEYOND * all);
+
+/** How many rows, and what part of one, carry so much together. */
+function rowsBefore(rows: ArrayLike<number>, carried: number): number {
+  let sum = 0;
+  for (let i = 0; i < rows.length; i++) {
+    if (sum + rows[i]! >= carried) return i + (carried - sum) / rows[i]!;
+    sum += rows[i]!;
+  }
+  return rows.length;
 }
 
 /** The turned-up ends are meant to be clear: the last share of each end isn't read as a gap. */

@@ -15,6 +15,7 @@ export interface LaidPanel extends Pick<
 > {
   readonly countX: number;
   readonly countY: number;
+  readonly stepMm: number;
   /** What stands behind each cell, by its place in `BACKINGS`. */
   readonly backing: Uint8Array;
 }
@@ -70,6 +71,7 @@ export function laidPanel(back: BackCells, saddle: DescribedSaddle, setup: Saddl
     count: n,
     countX,
     countY,
+    stepMm: back.stepMm,
     gridAt: gridAt.subarray(0, n),
     backing: backing.subarray(0, n),
     ...(Object.fromEntries(Object.entries(cells).map(([k, v]) => [k, cut(v)])) as typeof cells),

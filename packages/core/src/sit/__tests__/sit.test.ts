@@ -42,6 +42,13 @@ describe('a saddle on a plain symmetrical horse', () => {
     expect(plain.places.channelMm).toBeCloseTo(70, 6);
   });
 
+  it('bears to a place that moves with what changes, never by a row of cells', () => {
+    const ends = [0, 2, 4, 6, 8, 10, 12].map((offsetMm) => sits(horse(), undefined, { rider: { ...RIDER, offsetMm } }).shape.bearsToMm!);
+    const steps = ends.slice(1).map((end, i) => Math.abs(end - ends[i]!));
+    for (const step of steps) expect(step).toBeGreaterThan(0);
+    for (const step of steps) expect(step).toBeLessThan(1);
+  });
+
   it('presses harder in a trot than at halt, and harder still over a jump', () => {
     const mean = (gait: RiderLoad['gait']) => sits(horse(), undefined, { rider: { ...RIDER, gait } }).measures.meanKPa;
     expect(mean('trot')).toBeGreaterThan(mean('stand'));

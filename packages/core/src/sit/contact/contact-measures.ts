@@ -29,6 +29,8 @@ export interface CellGrid {
   readonly count: number;
   readonly countX: number;
   readonly countY: number;
+  /** From place to place, level, mm. */
+  readonly stepMm: number;
   readonly gridAt: ArrayLike<number>;
   readonly areaMm2: ArrayLike<number>;
 }
@@ -88,7 +90,7 @@ function rowsOf({ count, countY, gridAt }: CellGrid): [from: number, rows: numbe
  */
 export function peakOf(grid: CellGrid, cells: Pick<Pressed, 'x' | 'y' | 'z' | 'pressureKPa'>): { kPa: number; at: number } {
   const cellAt = cellsByPlace(grid);
-  const step = stepOf(grid, cells.x, cells.y);
+  const step = grid.stepMm;
   const reach = Math.ceil((PEAK_RADIUS_MM + step / 2) / step);
   const hardest = hardestRound(grid, cells.pressureKPa, reach);
   let [most, at] = [0, -1];
@@ -174,12 +176,6 @@ function cellsByPlace({ count, countX, countY, gridAt }: CellGrid): Int32Array {
   else places.fill(0, 0, size);
   for (let i = 0; i < count; i++) places[gridAt[i]!] = i + 1;
   return places;
-}
-
-/** Spacing of the grid, from two cells of neighbouring places; 5 mm where there are none. */
-function stepOf({ count, gridAt }: CellGrid, x: ArrayLike<number>, y: ArrayLike<number>): number {
-  for (let i = 1; i < count; i++) if (gridAt[i] === gridAt[i - 1]! + 1) return Math.hypot(x[i]! - x[i - 1]!, y[i]! - y[i - 1]!) || 5;
-  return 5;
 }
 
 /**

@@ -9,6 +9,7 @@ const PLATE = { lengthMm: 400, acrossMm: 200, stepMm: 5 };
 const extremes = (p: Float64Array): [number, number] => [Math.min(...p), Math.max(...p)];
 const gridOf = ({ panel }: SettleJob, stepMm = 5) => ({
   ...panel,
+  stepMm,
   countX: Math.round(400 / stepMm),
   countY: Math.round(200 / stepMm),
 });
@@ -243,12 +244,12 @@ describe('what a pressure map says', () => {
     const steep = (_: number, y: number): number => -Math.tan(Math.PI / 3) * y;
     const panel = panelOf(steep, { ...PLATE, underside: steep });
     const cells = { ...surfaceCells(panel), pressureKPa: new Float64Array(panel.count).fill(1) };
-    expect(measureContact({ ...panel, countX: 80, countY: 40 }, cells).footprintCm2).toBeCloseTo(1600, 3);
+    expect(measureContact({ ...panel, countX: 80, countY: 40, stepMm: 5 }, cells).footprintCm2).toBeCloseTo(1600, 3);
   });
 
   it('reads a peak over 8 cm2: of one even pressure that, of one pressed cell in it only its share, at an edge half', () => {
     const panel = panelOf(flat, { lengthMm: 200, acrossMm: 200, stepMm: 2 });
-    const grid = { ...panel, countX: 100, countY: 100 };
+    const grid = { ...panel, countX: 100, countY: 100, stepMm: 2 };
     const read = (p: (x: number, y: number) => number) =>
       measureContact(grid, { ...surfaceCells(panel), pressureKPa: Float64Array.from(panel.x, (x, i) => p(x, panel.y[i]!)) }).peakKPa;
     expect(read(() => 7)).toBeCloseTo(7, 1);
@@ -260,7 +261,7 @@ describe('what a pressure map says', () => {
   it('of nothing is nothing', () => {
     const panel = panelOf(flat, PLATE);
     const cells = { ...surfaceCells(panel), pressureKPa: new Float64Array(panel.count) };
-    expect(measureContact({ ...panel, countX: 80, countY: 40 }, cells)).toMatchObject({
+    expect(measureContact({ ...panel, countX: 80, countY: 40, stepMm: 5 }, cells)).toMatchObject({
       carriedN: 0,
       areaCm2: 0,
       meanKPa: 0,

@@ -3,7 +3,7 @@ import { HELD, down, jobOf, panelOf } from './made-panel';
 
 const flat = (): number => 0;
 const PLATE = { lengthMm: 400, acrossMm: 200, stepMm: 5 };
-const grid = (panel: ReturnType<typeof panelOf>) => ({ ...panel, countX: 80, countY: 40 });
+const grid = (panel: ReturnType<typeof panelOf>) => ({ ...panel, countX: 80, countY: 40, stepMm: 5 });
 
 describe('what an exact fit reads', () => {
   it('on the level: the load over the area, its peak the same', () => {

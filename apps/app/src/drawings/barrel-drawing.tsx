@@ -24,7 +24,7 @@ const RIM_MM = 40;
 export function BarrelDrawing({ barrel, here, widthPx, heightPx }: BarrelDrawingProps) {
   const palette = usePalette();
   const bottomMm = barrel.traced === undefined ? barrel.widestBelowMm + barrel.halfDepthMm : lowest(barrel);
-  const topMm = Math.min(0, barrel.widestBelowMm - barrel.halfDepthMm);
+  const topMm = 0;
   const pxPerMm = Math.min((heightPx - 20) / (bottomMm - topMm + 2 * RIM_MM), (widthPx - 20) / (2 * barrel.halfBreadthMm + 2 * RIM_MM));
   const scale = trueScale(pxPerMm, -widthPx / pxPerMm / 2, -topMm + RIM_MM);
   const rows = Array.from({ length: Math.ceil((bottomMm - topMm) / EVERY_MM) + 1 }, (_, i) => Math.min(bottomMm, topMm + i * EVERY_MM));

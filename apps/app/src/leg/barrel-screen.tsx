@@ -70,7 +70,7 @@ function MeasureBarrel({ visitId, loaded }: { readonly visitId: string; readonly
       {barrel === null ? null : barrel.traced !== undefined ? (
         <Body>{BARREL_PHRASES.traced(barrel.traced.length)}</Body>
       ) : barrel.assumed ? (
-        <Body>{BARREL_PHRASES.asEllipse(Math.round(2 * barrel.halfDepthMm))}</Body>
+        <Body>{BARREL_PHRASES.asEllipse(Math.round(barrel.widestBelowMm + barrel.halfDepthMm))}</Body>
       ) : (
         <Body>{BARREL_PHRASES.shape(barrel.exponent)}</Body>
       )}

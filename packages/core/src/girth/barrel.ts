@@ -12,11 +12,13 @@ export interface BarrelMeasures {
 }
 
 /**
- * The barrel's cross-section as a superellipse |y/a|^n + |z/b|^n = 1 about the middle of its depth.
- * Circumference and breadth alone don't determine it: the depth gives the exponent; without it the exponent is 2 and the depth follows.
+ * The barrel's cross-section as two halves of superellipses |y/a|^n + |z/b|^n = 1 that meet where it is widest: above, b reaches to the
+ * top of the back, below to under the breastbone. Circumference and breadth alone don't determine it: the depth gives the exponent;
+ * without it the exponent is 2 and the depth follows.
  */
 export interface Barrel {
   readonly halfBreadthMm: number;
+  /** Of the half below the widest; the half above is as deep as the widest lies below the top. */
   readonly halfDepthMm: number;
   readonly exponent: number;
   /** The widest below the top of the back. */
@@ -39,29 +41,29 @@ const CLOSE_MM = 1e-6;
 
 /**
  * @returns refused where no convex barrel has these measures: the circumference must lie between that of the rhombus and of the box
- *   with this breadth and depth, or, without a depth, be longer than there and back across
+ *   with this breadth and depth, or, without a depth, be longer than round the half above and straight across; the widest must lie
+ *   above the lowest
  */
 export function barrelFrom({ circumferenceMm, breadthMm, widestBelowMm, depthMm }: BarrelMeasures): Outcome<Barrel> {
   const a = breadthMm / 2;
-  const values = { circumferenceMm, breadthMm, depthMm: depthMm ?? 0 };
-  if (![circumferenceMm, breadthMm, widestBelowMm, depthMm ?? 1].every((mm) => mm > 0 && Number.isFinite(mm)))
-    return refused(problem('BARREL_NOT_CONVEX', values));
+  const notConvex: Outcome<Barrel> = refused(problem('BARREL_NOT_CONVEX', { circumferenceMm, breadthMm, depthMm: depthMm ?? 0 }));
+  if (![circumferenceMm, breadthMm, widestBelowMm, depthMm ?? 1].every((mm) => mm > 0 && Number.isFinite(mm))) return notConvex;
   const made = (halfDepthMm: number, exponent: number, assumed: boolean): Outcome<Barrel> =>
     done({ halfBreadthMm: a, halfDepthMm, exponent, widestBelowMm, assumed });
+  const round = (belowMm: number, n: number): number => (perimeterMm(a, widestBelowMm, n) + perimeterMm(a, belowMm, n)) / 2;
   if (depthMm === null) {
-    if (circumferenceMm <= 2 * breadthMm) return refused(problem('BARREL_NOT_CONVEX', values));
+    if (circumferenceMm <= round(0, 2)) return notConvex;
     return made(
-      whereItIs((b) => perimeterMm(a, b, 2), circumferenceMm, 0, circumferenceMm),
+      whereItIs((b) => round(b, 2), circumferenceMm, 0, circumferenceMm),
       2,
       true,
     );
   }
-  const b = depthMm / 2;
-  const [least, most] = [perimeterMm(a, b, EXPONENTS.least), perimeterMm(a, b, EXPONENTS.most)];
-  if (circumferenceMm < least || circumferenceMm > most) return refused(problem('BARREL_NOT_CONVEX', values));
+  const b = depthMm - widestBelowMm;
+  if (!(b > 0) || circumferenceMm < round(b, EXPONENTS.least) || circumferenceMm > round(b, EXPONENTS.most)) return notConvex;
   return made(
     b,
-    whereItIs((n) => perimeterMm(a, b, n), circumferenceMm, EXPONENTS.least, EXPONENTS.most),
+    whereItIs((n) => round(b, n), circumferenceMm, EXPONENTS.least, EXPONENTS.most),
     false,
   );
 }
@@ -81,7 +83,7 @@ export function halfBreadthAt(barrel: Barrel, belowMm: number): number {
 const RUNS_OUT_OVER_MM = 100;
 
 function superHalf({ halfBreadthMm, halfDepthMm, exponent, widestBelowMm }: Barrel, belowMm: number): number {
-  const t = Math.abs((belowMm - widestBelowMm) / halfDepthMm);
+  const t = belowMm < widestBelowMm ? (widestBelowMm - belowMm) / widestBelowMm : (belowMm - widestBelowMm) / halfDepthMm;
   return t >= 1 ? 0 : halfBreadthMm * (1 - t ** exponent) ** (1 / exponent);
 }
 

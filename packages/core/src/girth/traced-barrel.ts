@@ -25,7 +25,7 @@ export function barrelFromTracing(points: readonly TracedHalf[]): Outcome<Barrel
   const bottom = points.at(-1)!.belowMm;
   return done({
     halfBreadthMm: widest.outMm,
-    halfDepthMm: Math.max(widest.belowMm, bottom - widest.belowMm),
+    halfDepthMm: bottom - widest.belowMm,
     exponent: 2,
     widestBelowMm: widest.belowMm,
     assumed: false,

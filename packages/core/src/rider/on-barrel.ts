@@ -38,7 +38,12 @@ const SAME_MM = 1e-6;
 
 /** The knee's height says how broad the barrel is there, and that says where the knee hangs: until both agree. */
 function settledLeg(ground: LegGround, at: (hangs: Hangs) => Outcome<LegPlace>): Outcome<LegPlace & { readonly hangs: Hangs }> {
-  let hangs = hangsAt(ground, ground.saddle.backZMm - ground.barrel.widestBelowMm);
+  const { saddle, barrel } = ground;
+  // a leg too short to go round the widest may well hang where the barrel draws in
+  const [widest, lowest] = [barrel.widestBelowMm, barrel.widestBelowMm + barrel.halfDepthMm].map((below) =>
+    hangsAt(ground, saddle.backZMm - below),
+  ) as [Hangs, Hangs];
+  let hangs = at(widest).ok ? widest : lowest;
   let place = at(hangs);
   for (let round = 0; round < MOST_ROUNDS && place.ok; round++) {
     const next = hangsAt(ground, place.value.knee.zMm);

@@ -28,29 +28,38 @@ describe('once round', () => {
 });
 
 describe('a barrel from tape and stick', () => {
-  it('the depth gives the exponent: what it was made with comes back', () => {
+  /** Once round two halves that meet at the widest. */
+  const round = (above: number, below: number, n: number): number => (perimeterMm(280, above, n) + perimeterMm(280, below, n)) / 2;
+
+  it('the depth gives the exponent: what it was made with comes back, deeper above the widest or below', () => {
+    const mm = fc.double({ min: 200, max: 400, noNaN: true });
     fc.assert(
-      fc.property(fc.double({ min: 1.3, max: 5, noNaN: true }), fc.double({ min: 200, max: 400, noNaN: true }), (n, half) => {
-        const made = barrel({ circumferenceMm: perimeterMm(280, half, n), depthMm: 2 * half });
+      fc.property(fc.double({ min: 1.3, max: 5, noNaN: true }), mm, mm, (n, above, below) => {
+        const made = barrel({ circumferenceMm: round(above, below, n), widestBelowMm: above, depthMm: above + below });
         expect(made.exponent).toBeCloseTo(n, 4);
-        expect(made).toMatchObject({ assumed: false, halfBreadthMm: 280, halfDepthMm: half });
+        expect(made).toMatchObject({ assumed: false, halfBreadthMm: 280, widestBelowMm: above });
+        expect(made.halfDepthMm).toBeCloseTo(below, 9);
       }),
     );
   });
 
-  it('without a depth it is taken as an ellipse, and says so', () => {
-    const made = barrel({ circumferenceMm: perimeterMm(280, 310, 2), depthMm: null });
+  it('without a depth both halves are taken as ellipses, and it says so: nothing is broad at the spine', () => {
+    const made = barrel({ circumferenceMm: round(290, 350, 2), widestBelowMm: 290, depthMm: null });
     expect(made).toMatchObject({ assumed: true, exponent: 2 });
-    expect(made.halfDepthMm).toBeCloseTo(310, 3);
+    expect(made.halfDepthMm).toBeCloseTo(350, 3);
+    expect(halfBreadthAt(made, 0)).toBe(0);
+    expect(halfBreadthAt(made, 290 + 175)).toBeCloseTo(280 * Math.sqrt(0.75), 3);
   });
 
   it('numbers no convex barrel has are refused', () => {
-    const [a, b] = [280, 325];
-    expect(refusedOf({ circumferenceMm: perimeterMm(a, b, 1) + 0.1 })).toBe(false);
-    expect(refusedOf({ circumferenceMm: perimeterMm(a, b, 1) - 0.1 })).toBe(true);
-    expect(refusedOf({ circumferenceMm: 4 * (a + b) + 1 })).toBe(true);
-    expect(refusedOf({ circumferenceMm: 2 * 560, depthMm: null })).toBe(true);
-    expect(refusedOf({ circumferenceMm: 2 * 560 + 1, depthMm: null })).toBe(false);
+    const least = round(330, 320, 1);
+    expect(refusedOf({ circumferenceMm: least + 0.1 })).toBe(false);
+    expect(refusedOf({ circumferenceMm: least - 0.1 })).toBe(true);
+    expect(refusedOf({ circumferenceMm: 4 * (280 + 325) + 1 })).toBe(true);
+    const flat = perimeterMm(280, 330, 2) / 2 + 560;
+    expect(refusedOf({ circumferenceMm: flat - 0.1, depthMm: null })).toBe(true);
+    expect(refusedOf({ circumferenceMm: flat + 1, depthMm: null })).toBe(false);
+    expect(refusedOf({ depthMm: 330 })).toBe(true);
     for (const bad of [0, -1, Number.NaN, Number.POSITIVE_INFINITY]) expect(refusedOf({ breadthMm: bad })).toBe(true);
   });
 });
@@ -59,9 +68,9 @@ describe('how broad it is', () => {
   const made = barrel({});
   it('at its widest, the breadth; above and below it less; off the barrel nothing', () => {
     expect(halfBreadthAt(made, 330)).toBe(280);
-    expect(halfBreadthAt(made, 330 + 100)).toBeCloseTo(halfBreadthAt(made, 330 - 100), 9);
+    expect(halfBreadthAt(made, 330 + 160)).toBeCloseTo(halfBreadthAt(made, 330 - 165), 9);
     expect(halfBreadthAt(made, 200)).toBeLessThan(280);
-    expect([halfBreadthAt(made, 330 + 325), halfBreadthAt(made, -200)]).toEqual([0, 0]);
+    expect([halfBreadthAt(made, 330 + 320), halfBreadthAt(made, -1)]).toEqual([0, 0]);
   });
 });
 

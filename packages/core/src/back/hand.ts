@@ -36,11 +36,13 @@ export const modeVariance = ({ mode, of }: Pick<SectionMove, 'mode' | 'of'>): nu
 export interface SquaredMove {
   readonly move: SectionMove;
   readonly squares: number;
+  /** Of a turn: the sum of products with the shift of the same mode; else 0. */
+  readonly products: number;
 }
 
 /** What is known of a hand from its other sets: squares in units of the default variance, and their degrees of freedom. */
-export type HandSoFar = Readonly<Record<HandSkill, { readonly ratios: number; readonly dof: number }>>;
-const NOTHING = { ratios: 0, dof: 0 } as const;
+export type HandSoFar = Readonly<Record<HandSkill, { readonly ratios: number; readonly products: number; readonly dof: number }>>;
+const NOTHING = { ratios: 0, products: 0, dof: 0 } as const;
 export const UNKNOWN_HAND: HandSoFar = { turn: NOTHING, shift: NOTHING, width: NOTHING };
 
 /** What earlier or other sets say of the hand that took them. */
@@ -50,11 +52,16 @@ export function handOf(sets: readonly (readonly Take[])[]): HandSoFar {
     const those = read.filter((m) => m.move.of === skill);
     return {
       ratios: those.reduce((s, m) => s + m.squares / modeVariance(m.move), 0),
+      products: those.reduce((s, m) => s + m.products / turnTimesShift(m.move), 0),
       dof: those.reduce((s, m) => s + m.dof, 0),
     };
   };
   return { turn: of('turn'), shift: of('shift'), width: of('width') };
 }
+
+/** What products of turn and shift are counted in: both default deviations. */
+export const turnTimesShift = ({ mode }: Pick<SectionMove, 'mode'>): number =>
+  Math.sqrt(modeVariance({ mode, of: 'turn' }) * modeVariance({ mode, of: 'shift' }));
 
 /** How the takes of one set lie about their mean; nothing where they can't be compared. */
 export function squaredMoves(takes: readonly Take[]): SquaredMove[] {
@@ -62,7 +69,9 @@ export function squaredMoves(takes: readonly Take[]): SquaredMove[] {
   const read = readSet(takes);
   return movesOf(takes).flatMap((move) => {
     const values = read(move);
-    return values === null ? [] : [{ move, squares: squaresOf(values) }];
+    const shifts = move.of === 'turn' ? read({ ...move, of: 'shift' }) : null;
+    if (values === null) return [];
+    return [{ move, squares: productsOf(values, values), products: shifts === null ? 0 : productsOf(values, shifts) }];
   });
 }
 
@@ -105,7 +114,8 @@ function widthPerDeg(section: Section, side: NearOff, depthMm: number): number {
   return out === null || back === null ? 0 : out - back;
 }
 
-function squaresOf(values: readonly number[]): number {
-  const mean = values.reduce((s, v) => s + v, 0) / values.length;
-  return values.reduce((s, v) => s + (v - mean) ** 2, 0);
+function productsOf(a: readonly number[], b: readonly number[]): number {
+  const mean = (values: readonly number[]): number => values.reduce((s, v) => s + v, 0) / values.length;
+  const [meanA, meanB] = [mean(a), mean(b)];
+  return a.reduce((s, v, i) => s + (v - meanA) * (b[i]! - meanB), 0);
 }

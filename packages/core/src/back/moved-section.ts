@@ -40,13 +40,16 @@ export interface SectionMove {
   readonly of: 'turn' | 'shift' | 'width';
   /** Of a half-width: how far below the apex. */
   readonly atMm?: number;
+  /** Of a turn: how far out a side goes with each degree, mm; absent for not at all. */
+  readonly shiftPerDeg?: number;
 }
 
 /** A section taken otherwise in one way, by so many degrees or mm on the off side. */
-export function takenOtherwise(section: Section, { mode, of, atMm }: SectionMove, by: number): Section {
+export function takenOtherwise(section: Section, { mode, of, atMm, shiftPerDeg = 0 }: SectionMove, by: number): Section {
   const sides = { near: mode === 'apart' ? -by : by, off: by };
   if (of === 'width') return readOtherwise(section, atMm!, sides);
-  const move = (side: NearOff): SideMove => ({ ...NOT_MOVED, [of === 'turn' ? 'sideAngleDeg' : 'halfWidthMm']: sides[side] });
+  const move = (side: NearOff): SideMove =>
+    of === 'turn' ? { sideAngleDeg: sides[side], halfWidthMm: shiftPerDeg * sides[side] } : { sideAngleDeg: 0, halfWidthMm: sides[side] };
   return movedSection(section, { near: move('near'), off: move('off') });
 }
 export const NOT_MOVED: SideMove = { sideAngleDeg: 0, halfWidthMm: 0 };

@@ -1,6 +1,6 @@
 import { SDS_OF_90, studentSdsOf90 } from '../stats';
 import { type NearOff, SIDES } from '../units';
-import { type HandSoFar, ASSUMED_SPREAD, HAND_PRIOR_DOF, UNKNOWN_HAND, modeVariance, movesOf, squaredMoves } from './hand';
+import { type HandSoFar, ASSUMED_SPREAD, HAND_PRIOR_DOF, UNKNOWN_HAND, modeVariance, movesOf, squaredMoves, turnTimesShift } from './hand';
 import { type SectionMove, type SideMove, NOT_MOVED, movedSection, takenOtherwise } from './moved-section';
 import { type Section, depthReachedMm, sideOutward } from './section';
 import { halfWidthAtMm, sideAngleDeg } from './section-measures';
@@ -32,12 +32,7 @@ export interface TakesSpread {
  * @param times so many times less sure, e.g. where it was only said to be as last time
  */
 export function spreadOfTakes(accepted: readonly Take[], hand: HandSoFar = UNKNOWN_HAND, times = 1): TakesSpread {
-  const read = squaredMoves(accepted);
-  const moves = movesOf(accepted).map((move) => {
-    const own = read.find((r) => r.move.of === move.of && r.move.mode === move.mode && r.move.atMm === move.atMm);
-    const dof = own === undefined ? 0 : accepted.length - 1;
-    return { ...move, sd: errorOfMean(own?.squares ?? 0, dof, accepted.length, hand, move) };
-  });
+  const moves = movesTold(accepted, hand);
   const section = accepted[0]?.section;
   const side = (of: NearOff): SideSpread => {
     const { sideAngleDeg, halfWidthMm } = section === undefined ? ASSUMED_SPREAD : toldOfSide(section, of, moves);
@@ -51,11 +46,23 @@ export function spreadOfTakes(accepted: readonly Take[], hand: HandSoFar = UNKNO
   };
 }
 
-/** Standard deviation of a mean, times what Student's t asks for beyond the normal. */
-function errorOfMean(squares: number, ownDof: number, takes: number, hand: HandSoFar, move: SectionMove): number {
-  const dof = HAND_PRIOR_DOF + hand[move.of].dof + ownDof;
-  const variance = (modeVariance(move) * (HAND_PRIOR_DOF + hand[move.of].ratios) + squares) / dof;
-  return (Math.sqrt(variance / Math.max(1, takes)) * studentSdsOf90(dof)) / SDS_OF_90;
+/** Each way of erring with its standard deviation; what shift goes along with a turn is the turn's, the rest the shift's own. */
+function movesTold(accepted: readonly Take[], hand: HandSoFar): (SectionMove & { readonly sd: number })[] {
+  const read = squaredMoves(accepted);
+  const ownDof = (move: SectionMove): number => (ownOf(move) === undefined ? 0 : accepted.length - 1);
+  const ownOf = (move: SectionMove) => read.find((r) => r.move.of === move.of && r.move.mode === move.mode && r.move.atMm === move.atMm);
+  const dofOf = (move: SectionMove): number => HAND_PRIOR_DOF + hand[move.of].dof + ownDof(move);
+  const variance = (move: SectionMove): number =>
+    (modeVariance(move) * (HAND_PRIOR_DOF + hand[move.of].ratios) + (ownOf(move)?.squares ?? 0)) / dofOf(move);
+  const shiftPerDeg = (turn: SectionMove): number =>
+    (turnTimesShift(turn) * hand.turn.products + (ownOf(turn)?.products ?? 0)) / dofOf(turn) / variance(turn);
+  return movesOf(accepted).map((move) => {
+    const turn: SectionMove = { mode: move.mode, of: 'turn' };
+    const along = move.of === 'width' ? 0 : shiftPerDeg(turn);
+    const left = move.of === 'shift' ? Math.max(0, variance(move) - along ** 2 * variance(turn)) : variance(move);
+    const sd = (Math.sqrt(left / Math.max(1, accepted.length)) * studentSdsOf90(dofOf(move))) / SDS_OF_90;
+    return { ...move, ...(move.of === 'turn' && { shiftPerDeg: along }), sd };
+  });
 }
 
 /** What all ways together do to a side's angle and to its half-width. */

@@ -104,6 +104,16 @@ describe('how far the mean of takes may be off', () => {
     expect(sd(handOf(Array.from({ length: 8 }, () => set(4))))).toBeGreaterThan(1.4 * sd(undefined));
   });
 
+  it('a shift that takes back what the turn did leaves the half-width surer, one that adds to it less sure; the turn is as sure', () => {
+    const hand = (products: number) => {
+      const skill = { ratios: 20, products: 0, dof: 20 };
+      return spreadOfTakes(takes(BASE), { turn: { ...skill, products }, shift: skill, width: skill }).off;
+    };
+    expect(hand(-18).halfWidthMm).toBeLessThan(0.75 * hand(0).halfWidthMm);
+    expect(hand(18).halfWidthMm).toBeGreaterThan(1.2 * hand(0).halfWidthMm);
+    expect(hand(-18).sideAngleDeg).toBeCloseTo(hand(0).sideAngleDeg, 1);
+  });
+
   it('widths err one by one, and a set read at other depths is taken as tracings', () => {
     const few = takes(widths([60, 70, 72], [120, 130, 133]), widths([60, 71, 71], [120, 131, 131]));
     expect(spreadOfTakes(few).moves!.map((m) => `${m.mode} ${m.of} ${m.atMm}`)).toEqual([

@@ -2,7 +2,6 @@ import { type PointYZ, type Polyline, lengthMm, median, point, pointAtLengthMm, 
 import { type NearOff } from '../units';
 import { type Section, depthReachedMm, sectionFromSides, sideOutward } from './section';
 import { type Take } from './take';
-import { type Agreement } from './takes-agreement';
 
 const SAMPLES_PER_SIDE = 60;
 
@@ -11,7 +10,7 @@ const SAMPLES_PER_SIDE = 60;
  * Where a take ends before, the others carry it on from there by how they go. Doesn't depend on the order of the takes.
  * @returns null when no take is accepted
  */
-export function consensusSection(takes: readonly Take[], agreement: Agreement): Section | null {
+export function consensusSection(takes: readonly Take[], agreement: { readonly accepted: readonly string[] }): Section | null {
   // in one order, so that sums come out to the last digit
   const accepted = takes.filter((t) => agreement.accepted.includes(t.id)).sort((a, b) => (a.id < b.id ? -1 : 1));
   if (accepted.length === 0) return null;

@@ -1,3 +1,4 @@
+import { type Polyline } from '../geometry';
 import { type NearOff, SIDES } from '../units';
 import { type SectionMove, takenOtherwise } from './moved-section';
 import { type Section, depthReachedMm, sideOutward } from './section';
@@ -13,7 +14,7 @@ export const ASSUMED_SPREAD = { sideAngleDeg: 1, halfWidthMm: 1.5 } as const;
 export const HAND_PRIOR_DOF = 6;
 
 /** Half-widths of a traced side are read so far below the apex, or as far as all takes of a set reach, mm (default). */
-const READ_AT_MM = 80;
+export const READ_AT_MM = 80;
 /** Of what the shortest take reaches. */
 const WITHIN_REACH = 0.9;
 
@@ -87,23 +88,37 @@ export function movesOf(takes: readonly Take[]): SectionMove[] {
 
 /** Reads one way of erring off every take of a set; null where one doesn't reach. */
 export function readSet(takes: readonly Take[]): (move: SectionMove) => readonly number[] | null {
-  const sides = { near: takes.map((t) => sideOutward(t.section, 'near')), off: takes.map((t) => sideOutward(t.section, 'off')) };
-  const readAt = Math.min(READ_AT_MM, ...SIDES.flatMap((s) => sides[s].map((line) => WITHIN_REACH * depthReachedMm(line))));
-  const read = (side: NearOff, { of, atMm }: SectionMove): readonly (number | null)[] => {
-    const turns = sides[side].map((line) => sideAngleDeg(line));
-    if (of === 'turn') return turns;
-    const widths = sides[side].map((line) => halfWidthAtMm(line, atMm ?? readAt));
-    if (of === 'width') return widths;
-    // what the turn of the side does to its half-width is the turn's
-    const mmPerDeg = widthPerDeg(takes[0]!.section, side, readAt);
-    return widths.map((w, i) => (w === null || turns[i] == null ? null : w - mmPerDeg * (turns[i] - (turns[0] ?? 0))));
-  };
+  const lines = { near: takes.map((t) => sideOutward(t.section, 'near')), off: takes.map((t) => sideOutward(t.section, 'off')) };
+  const readAt = Math.min(READ_AT_MM, ...SIDES.flatMap((s) => lines[s].map((line) => WITHIN_REACH * depthReachedMm(line))));
+  const traced = once(() => ({
+    near: turnAndShift(takes, 'near', lines.near, readAt),
+    off: turnAndShift(takes, 'off', lines.off, readAt),
+  }));
+  const read = (side: NearOff, { of, atMm }: SectionMove): readonly (number | null)[] =>
+    of === 'width' ? lines[side].map((line) => halfWidthAtMm(line, atMm ?? readAt)) : traced()[side][of];
   return (move) => {
     const [near, off] = [read('near', move), read('off', move)];
     const sign = move.mode === 'apart' ? -1 : 1;
     const values = near.flatMap((n, i) => (n === null || off[i] == null ? [] : [(off[i] + sign * n) / 2]));
     return values.length < takes.length ? null : values;
   };
+}
+
+/** The turn of one side of each take, and what of its half-width that doesn't explain: what the turn does to it is the turn's. */
+function turnAndShift(takes: readonly Take[], side: NearOff, lines: readonly Polyline[], readAtMm: number) {
+  const turn = lines.map((line) => sideAngleDeg(line));
+  const mmPerDeg = widthPerDeg(takes[0]!.section, side, readAtMm);
+  const shift = lines.map((line, i) => {
+    const width = halfWidthAtMm(line, readAtMm);
+    return width === null || turn[i] == null ? null : width - mmPerDeg * (turn[i] - (turn[0] ?? 0));
+  });
+  return { turn, shift };
+}
+
+/** Worked out when it is first asked for; a set of widths never asks. */
+function once<T>(work: () => T): () => T {
+  let known: { readonly value: T } | null = null;
+  return () => (known ??= { value: work() }).value;
 }
 
 /** What turning a side by a degree does to its half-width at a depth, mm. */

@@ -6,8 +6,8 @@ import { type Take } from './take';
 
 /**
  * What a blunder is taken to be (defaults): so many times wider than the hand errs in one of the ways it can; how often among takes, a
- * turned or strange one, one set off its place, one of another shape, a width misread, one with near and off exchanged; and how many times worse it is to
- * keep a blunder, which moves the answer, than to lose an honest take, which widens it.
+ * turned or strange one, one set off its place, one of another shape, a width misread, one with near and off exchanged; and how many
+ * times worse it is to keep a blunder, which moves the answer, than to lose an honest take, which widens it.
  */
 const BLUNDER = {
   timesWider: 4,
@@ -33,17 +33,16 @@ interface Features {
 
 /**
  * How much more it costs to keep each take of a set than to leave it out, as a logarithm: above zero it is left out. Odds of a blunder
- * against the hand, times what each mistake costs. The hand is normal with a spread that is known from its prior and the other takes (Student's t), the blunder the same and wider; a take with
- * its sides exchanged is held against the others as it would lie the right way round.
+ * against the hand, times what each mistake costs. The hand is normal with a spread that is known from its prior and the other takes
+ * (Student's t), the blunder the same and wider; a take with its sides exchanged is held against the others as it would lie the right
+ * way round.
  * @param takes at least three
  * @returns by id; a set that can't be read holds nothing against any take
  */
 export function blunderOdds(takes: readonly Take[]): ReadonlyMap<string, number> {
   const coarse = takes.every((t) => t.section.readAtMm !== undefined);
   const { as, exchanged } = coarse ? ofWidths(takes) : ofTracings(takes);
-  return new Map(
-    takes.map((take, i) => [take.id, Math.max(-Infinity, oddsExchanged(as, exchanged(i), i), ...as.map((f) => oddsWider(f, i)))]),
-  );
+  return new Map(takes.map((take, i) => [take.id, Math.max(oddsExchanged(as, exchanged(i), i), ...as.map((f) => oddsWider(f, i)))]));
 }
 
 /** What is read of a set as it is, and with one take's near and off exchanged; nothing for what can't be read. */

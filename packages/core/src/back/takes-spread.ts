@@ -1,13 +1,20 @@
 import { SDS_OF_90, studentSdsOf90 } from '../stats';
 import { type NearOff, SIDES } from '../units';
-import { type HandSoFar, ASSUMED_SPREAD, HAND_PRIOR_DOF, UNKNOWN_HAND, modeVariance, movesOf, squaredMoves, turnTimesShift } from './hand';
+import {
+  type HandSoFar,
+  ASSUMED_SPREAD,
+  HAND_PRIOR_DOF,
+  READ_AT_MM,
+  UNKNOWN_HAND,
+  modeVariance,
+  movesOf,
+  squaredMoves,
+  turnTimesShift,
+} from './hand';
 import { type SectionMove, type SideMove, NOT_MOVED, movedSection, takenOtherwise } from './moved-section';
 import { type Section, depthReachedMm, sideOutward } from './section';
 import { halfWidthAtMm, sideAngleDeg } from './section-measures';
 import { type Take } from './take';
-
-/** Half-widths are told so far below the apex, mm (default); of a shorter side, at its end. */
-const TOLD_AT_MM = 80;
 
 /** Of one side: so many times 1.645 hold nine in ten. */
 export type SideSpread = SideMove;
@@ -67,22 +74,27 @@ function movesTold(accepted: readonly Take[], hand: HandSoFar): (SectionMove & {
 
 /** What all ways together do to a side's angle and to its half-width. */
 function toldOfSide(section: Section, side: NearOff, moves: NonNullable<TakesSpread['moves']>): SideSpread {
-  const depth = Math.min(TOLD_AT_MM, depthReachedMm(sideOutward(section, side)));
-  const reads: readonly ((s: Section) => number | null)[] = [
-    (s) => sideAngleDeg(sideOutward(s, side)),
-    (s) => halfWidthAtMm(sideOutward(s, side), depth),
-  ];
-  const [sideAngle, halfWidth] = reads.map((read) => {
-    const here = read(section);
-    if (here === null) return null;
-    const squares = moves.map((m) => slopeOf(here, read(takenOtherwise(section, m, m.sd)), read(takenOtherwise(section, m, -m.sd))) ** 2);
-    return Math.sqrt(squares.reduce((s, v) => s + v, 0));
-  });
-  return { sideAngleDeg: sideAngle ?? ASSUMED_SPREAD.sideAngleDeg, halfWidthMm: halfWidth ?? ASSUMED_SPREAD.halfWidthMm };
+  const depth = Math.min(READ_AT_MM, depthReachedMm(sideOutward(section, side)));
+  const ways = moves.map((m) => [takenOtherwise(section, m, m.sd), takenOtherwise(section, m, -m.sd)] as const);
+  const sd = (read: (s: Section) => number | null): number | null => propagatedSd(read, section, ways);
+  return {
+    sideAngleDeg: sd((s) => sideAngleDeg(sideOutward(s, side))) ?? ASSUMED_SPREAD.sideAngleDeg,
+    halfWidthMm: sd((s) => halfWidthAtMm(sideOutward(s, side), depth)) ?? ASSUMED_SPREAD.halfWidthMm,
+  };
+}
+
+/**
+ * The standard deviation of a number by the law of propagation (JCGM 100:2008, 5.1); null where it can't be read at all.
+ * @param ways per independent source what was measured, had it come out one standard deviation more, and less
+ */
+export function propagatedSd<T>(read: (of: T) => number | null, here: T, ways: readonly (readonly [up: T, down: T])[]): number | null {
+  const value = read(here);
+  if (value === null) return null;
+  return Math.sqrt(ways.reduce((sum, [up, down]) => sum + slopeOf(value, read(up), read(down)) ** 2, 0));
 }
 
 /** What one standard deviation does; from one way alone where the other no longer reaches. */
-export function slopeOf(value: number, up: number | null, down: number | null): number {
+function slopeOf(value: number, up: number | null, down: number | null): number {
   if (up !== null && down !== null) return (up - down) / 2;
   return up !== null ? up - value : down !== null ? value - down : 0;
 }

@@ -1,7 +1,7 @@
 import { SDS_OF_90 } from '../stats';
 import { type Section } from './section';
 import { type SectionMeasures, measureSection } from './section-measures';
-import { type TakesSpread, slopeOf, spreadSources } from './takes-spread';
+import { type TakesSpread, propagatedSd, spreadSources } from './takes-spread';
 import { shapeSources } from './unknown-shape';
 
 /** A number read off a section, with half of the interval that holds nine in ten. */
@@ -30,14 +30,12 @@ type Read = (m: SectionMeasures) => number | null;
  */
 export function toldMeasures(section: Section, spread: TakesSpread): ToldMeasures {
   const here = measureSection(section);
-  const moved = [...spreadSources(spread), ...shapeSources(section)].map((source) =>
-    [1, -1].map((sds) => measureSection(source(section, sds))),
+  const ways = [...spreadSources(spread), ...shapeSources(section)].map(
+    (source) => [measureSection(source(section, 1)), measureSection(source(section, -1))] as const,
   );
   const told = (read: Read): ToldNumber | null => {
-    const value = read(here);
-    if (value === null) return null;
-    const squares = moved.map(([up, down]) => slopeOf(value, read(up!), read(down!)) ** 2);
-    return { value, half: SDS_OF_90 * Math.sqrt(squares.reduce((s, v) => s + v, 0)) };
+    const sd = propagatedSd(read, here, ways);
+    return sd === null ? null : { value: read(here)!, half: SDS_OF_90 * sd };
   };
   const each = (of: (m: SectionMeasures) => readonly (number | null)[]): (ToldNumber | null)[] =>
     of(here).map((_, i) => told((m) => of(m)[i] ?? null));

@@ -40,17 +40,35 @@ export function leavesTolerance({ values, today, fits }: LeavesQuestion): Leaves
   const trend = trendOf(values);
   if (trend === null || trend.interval === null) return { code: 'tooFewDates', dates: trend?.dates ?? onePerDay(values).length, trend };
   const untilDay = today + Math.min(MOST_AHEAD_DAYS, trend.lastDay - trend.firstDay);
-  const draws = lineDraws(values);
-  const passages = draws.map((draw) => ({ day: leavesAt(draw, today, untilDay, fits), chance: draw.chance }));
-  const chanceBy = (day: number): number => passages.reduce((s, p) => s + (p.day !== null && p.day <= day ? p.chance : 0), 0);
-  const out = chanceBy(today);
+  const { chance, dayWith } = passages(
+    lineDraws(values).map((draw) => ({ day: leavesAt(draw, today, untilDay, fits), chance: draw.chance })),
+  );
+  const out = chance(today);
   if (out >= LEAST_CHANCE_OF_DATE) return { code: 'alreadyOut', chance: out, trend };
-  const chance = chanceBy(untilDay);
+  const leaves = chance(untilDay);
   const { least, most } = trend.interval;
-  if (chance < LEAST_CHANCE_OF_DATE || (least <= 0 && most >= 0)) return { code: 'stays', untilDay, chance, trend };
-  const days = passages.flatMap((p) => p.day ?? []).sort((a, b) => a - b);
-  const firstWith = (share: number): number | null => days.find((day) => chanceBy(day) >= share - ROUNDING) ?? null;
-  return { code: 'leaves', day: firstWith(LEAST_CHANCE_OF_DATE)!, earlyDay: firstWith(TAIL)!, lateDay: firstWith(1 - TAIL), chance, trend };
+  if (leaves < LEAST_CHANCE_OF_DATE || (least <= 0 && most >= 0)) return { code: 'stays', untilDay, chance: leaves, trend };
+  return {
+    code: 'leaves',
+    day: dayWith(LEAST_CHANCE_OF_DATE)!,
+    earlyDay: dayWith(TAIL)!,
+    lateDay: dayWith(1 - TAIL),
+    chance: leaves,
+    trend,
+  };
+}
+
+/** What share of the draws has left by a day, and the first day by which so large a share has; added up once, in order. */
+function passages(draws: readonly { readonly day: number | null; readonly chance: number }[]) {
+  let sum = 0;
+  const left = draws
+    .flatMap(({ day, chance }) => (day === null ? [] : [{ day, chance }]))
+    .sort((a, b) => a.day - b.day)
+    .map(({ day, chance }) => ({ day, by: (sum += chance) }));
+  return {
+    chance: (day: number): number => left.findLast((p) => p.day <= day)?.by ?? 0,
+    dayWith: (share: number): number | null => left.find((p) => p.by >= share - ROUNDING)?.day ?? null,
+  };
 }
 
 /** What adding up chances loses. */

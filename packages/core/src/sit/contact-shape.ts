@@ -112,7 +112,7 @@ const shareAlong = (under: Underside, u: number): number => (u - under.fromMm) /
 const thirdAt = (under: Underside, u: number): 0 | 1 | 2 => Math.max(0, Math.min(2, Math.floor(3 * shareAlong(under, u)))) as 0 | 1 | 2;
 
 function bearsAlong(
-  { x, countX, countY, stepMm }: BackCells,
+  { x, countX, stepMm }: BackCells,
   rowKPa: Readonly<Record<NearOff, Float64Array>>,
 ): Pick<ContactShape, 'bearsFromMm' | 'bearsToMm'> {
   const startMm = x[0]! - stepMm / 2;
@@ -121,7 +121,7 @@ function bearsAlong(
     const all = rows.reduce((s, p) => s + p, 0);
     return all > 0 ? [{ from: rowsClear(rows, all), to: countX - rowsClear([...rows].reverse(), all) }] : [];
   });
-  if (ends.length === 0 || countY === 0) return { bearsFromMm: null, bearsToMm: null };
+  if (ends.length === 0) return { bearsFromMm: null, bearsToMm: null };
   return {
     bearsFromMm: startMm + stepMm * Math.min(...ends.map((e) => e.from)),
     bearsToMm: startMm + stepMm * Math.max(...ends.map((e) => e.to)),

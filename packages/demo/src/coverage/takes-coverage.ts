@@ -2,6 +2,7 @@ import {
   type Section,
   type SectionMeasures,
   type Take,
+  type ToldMeasures,
   consensusSection,
   measureSection,
   seededRandom,
@@ -11,14 +12,20 @@ import {
 } from '@fulcra/core';
 import { type HandKind, HANDS, anyFront, anyHand } from './hands';
 
-/** What is told of a section, with its true value beside it. */
+/** What is told of a section, and how its true value is read. */
 const TOLD = {
-  'included angle': (m: SectionMeasures) => m.includedAngleDeg,
-  'width across at 120 mm': (m: SectionMeasures) => m.widthsMm[1] ?? null,
-  'half-width at 60 mm': (m: SectionMeasures) => m.near.halfWidthsMm[0] ?? null,
-  'half-width at 120 mm': (m: SectionMeasures) => m.near.halfWidthsMm[1] ?? null,
-  'angle off minus near': (m: SectionMeasures) => m.offMinusNear.angleDeg,
-  'half-width off minus near': (m: SectionMeasures) => m.offMinusNear.halfWidthsMm[1] ?? null,
+  'included angle': { told: (t: ToldMeasures) => t.includedAngleDeg, truth: (m: SectionMeasures) => m.includedAngleDeg },
+  'width across at 120 mm': { told: (t: ToldMeasures) => t.widthsMm[1], truth: (m: SectionMeasures) => m.widthsMm[1] },
+  'half-width at 60 mm': { told: (t: ToldMeasures) => t.near[0], truth: (m: SectionMeasures) => m.near.halfWidthsMm[0] },
+  'half-width at 120 mm': { told: (t: ToldMeasures) => t.near[1], truth: (m: SectionMeasures) => m.near.halfWidthsMm[1] },
+  'angle off minus near': {
+    told: (t: ToldMeasures) => t.offMinusNear.angleDeg,
+    truth: (m: SectionMeasures) => m.offMinusNear.angleDeg,
+  },
+  'half-width off minus near': {
+    told: (t: ToldMeasures) => t.offMinusNear.halfWidthsMm[1],
+    truth: (m: SectionMeasures) => m.offMinusNear.halfWidthsMm[1],
+  },
 } as const;
 export type ToldId = keyof typeof TOLD;
 export const TOLD_IDS = Object.keys(TOLD) as ToldId[];
@@ -48,7 +55,10 @@ export function takesCoverage(hand: HandKind, takes: number, sets: number, seed:
     agreed++;
     kept += told.kept;
     const measures = measureSection(truth);
-    for (const id of TOLD_IDS) if (Math.abs(told.of(id).value - TOLD[id](measures)!) <= told.of(id).half) inside[id]++;
+    for (const id of TOLD_IDS) {
+      const { value, half } = TOLD[id].told(told.measures)!;
+      if (Math.abs(value - TOLD[id].truth(measures)!) <= half) inside[id]++;
+    }
   }
   for (const id of TOLD_IDS) inside[id] /= agreed;
   return { hand, takes, sets: agreed, kept: kept / (agreed * takes), inside };
@@ -59,14 +69,5 @@ function toldOf(taken: readonly Take[]) {
   const together: Section | null = consensusSection(taken, agreement);
   if (together === null) return null;
   const accepted = taken.filter((t) => agreement.accepted.includes(t.id));
-  const told = toldMeasures(together, spreadOfTakes(accepted));
-  const of = {
-    'included angle': told.includedAngleDeg,
-    'width across at 120 mm': told.widthsMm[1],
-    'half-width at 60 mm': told.near[0],
-    'half-width at 120 mm': told.near[1],
-    'angle off minus near': told.offMinusNear.angleDeg,
-    'half-width off minus near': told.offMinusNear.halfWidthsMm[1],
-  };
-  return { kept: accepted.length, of: (id: ToldId) => of[id]! };
+  return { kept: accepted.length, measures: toldMeasures(together, spreadOfTakes(accepted)) };
 }

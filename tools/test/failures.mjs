@@ -16,3 +16,12 @@ const ofSuite = (suite) => [
     .map((spec) => `${suite.file}:${spec.line} ${spec.title}`),
   ...(suite.suites ?? []).flatMap((inner) => ofSuite(inner)),
 ];
+
+const FEW_LINES = 4;
+
+/** What a step without a report of its own says went wrong: the lines that say so, else its last ones, as one failure. */
+export function lastLines(text) {
+  const lines = text.split('\n').filter((line) => line.trim() !== '');
+  const broken = lines.filter((line) => /^(BROKEN|\w*Error\b)|\berror\b/.test(line));
+  return [(broken.length > 0 ? broken : lines).slice(-FEW_LINES).join(' | ') || 'ended without a word'];
+}

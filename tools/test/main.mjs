@@ -8,7 +8,7 @@ import { ROOT } from '../machine/root.mjs';
 import { endChild, run, startChild } from '../machine/shell.mjs';
 import { privateMariadb } from '../database/mariadb.mjs';
 import { SERVER_FILE, WEB_DIR, buildServer, buildWebIfStale } from '../start/build.mjs';
-import { failuresOfJest, failuresOfPlaywright } from './failures.mjs';
+import { failuresOfJest, failuresOfPlaywright, lastLines } from './failures.mjs';
 
 const scratch = mkdtempSync(join(tmpdir(), 'fulcra-test-'));
 const JEST = join(ROOT, 'node_modules/jest/bin/jest.js');
@@ -48,22 +48,29 @@ async function tryIt() {
 }
 
 async function check(name, command, args) {
-  const code = await finished(command, args, { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] });
-  count(name, code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }, code === 0 ? [] : [name]);
+  const said = [];
+  const code = await finished(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] }, said);
+  count(name, code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 }, code === 0 ? [] : lastLines(said.join('')));
 }
 
 /** No step takes nearly so long; what does has hung, and the rest is still to be counted. */
 const STEP_MINUTES = 20;
 
-/** @returns exit code; 1 where it was ended, hung or could not begin */
-const finished = (command, args, options) =>
+/** What was said on a piped line arrives a little after the end. */
+const LAST_WORDS_MS = 2000;
+
+/** @param said takes what is said on piped lines; errors are shown as they come. @returns exit code; 1 where it was ended, hung or could not begin */
+const finished = (command, args, options, said = []) =>
   new Promise((resolve) => {
     let hung;
     const end = (code) => {
       clearTimeout(hung);
       resolve(code ?? 1);
     };
-    const child = startChild(command, args, options, end).once('error', () => end(1));
+    const child = startChild(command, args, options, (code) => setTimeout(end, LAST_WORDS_MS, code)).once('error', () => end(1));
+    child.once('close', end);
+    child.stdout?.on('data', (chunk) => said.push(chunk));
+    child.stderr?.on('data', (chunk) => (said.push(chunk), process.stderr.write(chunk)));
     hung = setTimeout(() => {
       console.error(`${command} ${args.join(' ')}: no end after ${STEP_MINUTES} minutes; ended`);
       child.kill('SIGKILL');
@@ -78,8 +85,7 @@ function count(name, { passed, failed }, named) {
   console.log(`# ${name}: ${passed} passed, ${failed} failed`);
 }
 
-/** A suite that could not even start counts as a failure. */
-/** What a library keeps ticking after the last test (a cache's five minutes) is not waited for. */
+/** A suite that could not even start counts as a failure. What a library keeps ticking after the last test (a cache's five minutes) is not waited for. */
 async function jest(name, cwd, env = {}) {
   const report = join(scratch, `${name}.json`);
   const code = await finished(process.execPath, [JEST, '--json', `--outputFile=${report}`, '--silent', '--forceExit'], {

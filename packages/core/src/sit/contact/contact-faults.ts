@@ -13,6 +13,7 @@ const LISTS: readonly ListId[] = [
   'squeezeMm',
   'areaMm2',
   'stiffnessKPaPerMm',
+  'friction',
   'squeezeBeforeMm',
   'shearX',
   'shearY',
@@ -72,6 +73,13 @@ export function contactFaults({ cells, law, loads, tree }: ContactProblem): Prob
       (i) => cells.stiffnessKPaPerMm[i]!,
       (v) => v > 0,
     ),
+    ...(cells.friction === undefined
+      ? []
+      : first(
+          'friction',
+          (i) => cells.friction![i]!,
+          (v) => v >= 0,
+        )),
     ...(law.friction >= 0 && fits(law.friction) ? [] : [out('friction', 0, law.friction)]),
     ...(law.shearShare >= 0 && fits(law.shearShare) ? [] : [out('shearShare', 0, law.shearShare)]),
     ...(law.hardeningMm > 0 ? [] : [out('hardeningMm', 0, law.hardeningMm)]),

@@ -21,6 +21,8 @@ export interface CellsHeld {
   /** Along the skin, mm2. */
   readonly areaMm2: Numbers;
   readonly stiffnessKPaPerMm: Numbers;
+  /** Shear it holds at most, as a share of its pressure; absent for that of the law. */
+  readonly friction?: Numbers;
   /** The same cell at the last rest, or where a first step began: squeeze, and its shear in kPa; absent for as it is now, and none. */
   readonly squeezeBeforeMm?: Numbers;
   readonly shearX?: Numbers;

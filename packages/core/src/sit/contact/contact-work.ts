@@ -1,7 +1,10 @@
 import { type ContactLaw, type ContactProblem, type Freedom, type PointForce, type TreeGives, FREEDOMS, LEVER_MM } from './contact-problem';
 
+/** Ways of a saddle in this solve: surge, sway, heave, and turns about x, y and z as ways over the lever; then the tree's two. */
+export type Ways = Float64Array;
+
 /** Lists a solve fills for itself; the others are looked at where they are. */
-const OWN = ['ax', 'ay', 'az', 'tx', 'ty', 'tz', 'mx', 'my', 'mz'] as const;
+const OWN = ['ax', 'ay', 'az', 'tx', 'ty', 'tz', 'mx', 'my', 'mz', 'friction'] as const;
 type Own = Readonly<Record<(typeof OWN)[number], Float64Array>>;
 
 /** What a solve reads of each cell. */
@@ -99,6 +102,7 @@ export function workUnder(count: number, { law, loads, locked, tree }: ContactSe
   const middle = middleOf(loads);
   [w.count, w.x0, w.y0, w.z0, w.weightN] = [count, middle.x, middle.y, middle.z, middle.weightN];
   w.law = law;
+  w.friction.fill(law.friction, 0, count);
   w.loads = loads;
   w.free = freeOf(locked, tree !== null);
   w.tree =
@@ -139,6 +143,7 @@ export function workOf({ cells, law, loads, locked = [], tree = null }: ContactP
   copy(cells.movedX, w.mx);
   copy(cells.movedY, w.my);
   copy(cells.movedZ, w.mz);
+  if (cells.friction !== undefined) copy(cells.friction, w.friction);
   if (tree !== null) [w.bendZ, w.openY, w.openZ] = [list(tree.bendZ), list(tree.openY), list(tree.openZ)];
   layIntoSkin(w);
   return w;

@@ -1,5 +1,5 @@
-import { type ContactWork } from './contact-work';
-import { type Ways, balanceAt } from './balance';
+import { type ContactWork, type Ways } from './contact-work';
+import { balanceAt } from './balance';
 import { LEVER_MM, FREEDOMS } from './contact-problem';
 
 export interface Rested {

@@ -2,8 +2,7 @@ import { type Outcome, done, refused } from '../../problems';
 import { contactFaults } from './contact-faults';
 import { type ContactProblem, FREEDOMS, N_PER_KPA_MM2 } from './contact-problem';
 import { workOf } from './contact-work';
-import { CELL, P, TZ } from './cell-force';
-import { eachTouching } from './balance';
+import { TOUCHING, eachTouching } from './cell-block';
 import { loweredFor } from './lowered';
 import { type NewtonOptions, newton } from './newton';
 
@@ -26,6 +25,8 @@ export interface RestFound {
   readonly carriedN: number;
 }
 
+type FourLists = [Float64Array, Float64Array, Float64Array, Float64Array];
+
 /**
  * One step of a saddle to its rest, from plain numbers: cells, springs, loads (see `ContactProblem`). First order in the ways:
  * cells and loads are not moved, so for large ways sample them again where they came to and ask once more.
@@ -36,12 +37,15 @@ export function restOf(problem: ContactProblem, start: Partial<RestFound['ways']
   const q = Float64Array.from(FREEDOMS, (f, i) => (start[f] ?? 0) * (i < 3 ? 1 : 100));
   if (start.heave === undefined && w.free.includes(2)) q[2] = loweredFor(w);
   const { balanced, rounds, left } = newton(w, q, options);
-  const lists = [new Float64Array(w.count), new Float64Array(w.count), new Float64Array(w.count), new Float64Array(w.count)] as const;
+  const [pressureKPa, shearX, shearY, shearZ] = Array.from({ length: 4 }, () => new Float64Array(w.count)) as FourLists;
   let carriedN = 0;
-  eachTouching(w, q, (i) => {
-    lists[0][i] = CELL[P]!;
-    for (const k of [0, 1, 2] as const) lists[k + 1]![i] = CELL[k + 1]!;
-    carriedN += problem.cells.areaMm2[i]! * N_PER_KPA_MM2 * (CELL[P]! * w.nz[i]! + CELL[TZ]!);
+  const { p, tx, ty, tz } = TOUCHING;
+  eachTouching(w, q, (i, j) => {
+    pressureKPa[i] = p[j]!;
+    shearX[i] = tx[j]!;
+    shearY[i] = ty[j]!;
+    shearZ[i] = tz[j]!;
+    carriedN += problem.cells.areaMm2[i]! * N_PER_KPA_MM2 * (p[j]! * w.nz[i]! + tz[j]!);
   });
   return {
     balanced,
@@ -49,10 +53,10 @@ export function restOf(problem: ContactProblem, start: Partial<RestFound['ways']
     left,
     ways: Object.fromEntries(FREEDOMS.map((f, i) => [f, q[i]! / (i < 3 ? 1 : 100)])) as RestFound['ways'],
     about: [w.x0, w.y0, w.z0],
-    pressureKPa: lists[0],
-    shearX: lists[1],
-    shearY: lists[2],
-    shearZ: lists[3],
+    pressureKPa,
+    shearX,
+    shearY,
+    shearZ,
     carriedN,
   };
 }

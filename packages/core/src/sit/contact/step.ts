@@ -1,9 +1,8 @@
 import { type BackSurface } from '../../back/surface';
 import { type StayLimits } from '../../schools/engine';
 import { type ContactLaw, type Freedom, type PointForce, FREEDOMS, LEVER_MM } from './contact-problem';
-import { type ContactWork, layIntoSkin, workUnder } from './contact-work';
-import { type Ways, eachTouching } from './balance';
-import { CELL, P, TX, TY, TZ } from './cell-force';
+import { type ContactWork, type Ways, layIntoSkin, workUnder } from './contact-work';
+import { TOUCHING, eachTouching } from './cell-block';
 import { loweredFor } from './lowered';
 import { newton } from './newton';
 import { type PanelCells, type SaddleForce, type TreeStiffness } from './panel-cells';
@@ -205,8 +204,8 @@ function reachOf({ count, ax, ay, az, tree }: ContactWork, q: Ways): number {
 /** How far what bears has gone level since it was laid down, by how hard each cell presses. */
 function travelOf({ origin, panel }: StepJob, sampled: SampledCells, w: ContactWork, q: Ways): StepEnd['travelled'] {
   let [along, across, sum] = [0, 0, 0];
-  eachTouching(w, q, (i) => {
-    const heft = CELL[P]! * panel.areaMm2[i]!;
+  eachTouching(w, q, (i, j) => {
+    const heft = TOUCHING.p[j]! * panel.areaMm2[i]!;
     sum += heft;
     along += heft * (sampled.x[i]! + q[0]! + q[4]! * w.az[i]! - q[5]! * w.ay[i]! - origin.x[i]!);
     across += heft * (sampled.y[i]! + q[1]! + q[5]! * w.ax[i]! - q[3]! * w.az[i]! - origin.y[i]!);
@@ -218,11 +217,11 @@ function travelOf({ origin, panel }: StepJob, sampled: SampledCells, w: ContactW
 function cellsAfter({ panel, surface }: StepJob, w: ContactWork, q: Ways, placing: Placing): CellsAtRest {
   const make = (): Float64Array => new Float64Array(panel.count);
   const forces = { pressureKPa: make(), shearX: make(), shearY: make(), shearZ: make() };
-  eachTouching(w, q, (i) => {
-    forces.pressureKPa[i] = CELL[P]!;
-    forces.shearX[i] = CELL[TX]!;
-    forces.shearY[i] = CELL[TY]!;
-    forces.shearZ[i] = CELL[TZ]!;
+  eachTouching(w, q, (i, j) => {
+    forces.pressureKPa[i] = TOUCHING.p[j]!;
+    forces.shearX[i] = TOUCHING.tx[j]!;
+    forces.shearY[i] = TOUCHING.ty[j]!;
+    forces.shearZ[i] = TOUCHING.tz[j]!;
   });
   const at = roomForSamples(panel.count);
   sampleAt(panel, surface, placing, at);

@@ -40,6 +40,10 @@ export interface Underside {
   readonly reliefIn: (row: Row, uMm: number, yMm: number) => number;
   /** Inner and outer edge of a panel at a place. */
   readonly edgesAt: (uMm: number) => { readonly innerMm: number; readonly outerMm: number };
+  /** Where a panel begins at a share of its width from its inner edge: its front corner may be cut back. */
+  readonly beginsAt: (share: number) => number;
+  /** The same for two undersides with the same edges, whatever their shape. */
+  readonly outline: string;
   /** Lower face of the tree over the spine, where the channel's roof is. */
   readonly roofAt: (uMm: number) => number;
 }
@@ -74,12 +78,13 @@ export function underside(saddle: DescribedSaddle, setup: SaddleSetup): Undersid
       thickOffMm: thick + added.off(u),
     };
   };
+  const beginsAt = (share: number): number => fromMm + panel.cutBackMm * share;
   const heightIn = (row: Row, u: number, y: number): number => {
     const out = Math.abs(y);
     const across = out - row.innerMm;
     if (across < 0 || across > row.widthMm) return Number.NaN;
     const v = across / row.widthMm;
-    if (u < fromMm + panel.cutBackMm * v) return Number.NaN;
+    if (u < beginsAt(v)) return Number.NaN;
     const thick = (y < 0 ? row.thickNearMm : row.thickOffMm) + crossBow(panel.cross, v) - bevelled(across, row.widthMm, panel.bevelMm);
     return row.keelMm - treeDrop(row, radius, out) - thick / row.slopeCosine;
   };
@@ -87,7 +92,9 @@ export function underside(saddle: DescribedSaddle, setup: SaddleSetup): Undersid
     bevelled(Math.abs(y) - row.innerMm, row.widthMm, panel.bevelMm) + turnedUp(panel, u - fromMm, toMm - u);
   const edgesAt = (u: number) => ({ innerMm: channel(u) / 2, outerMm: channel(u) / 2 + width(u) });
   const halfWidthMm = Math.max(...[fromMm, 0, lengthMm / 4, lengthMm / 2, (3 * lengthMm) / 4, toMm].map((u) => edgesAt(u).outerMm));
-  return { fromMm, toMm, halfWidthMm, rowAt, heightIn, reliefIn, edgesAt, roofAt: keel };
+  const { channelMidMm, channelRearMm, widthFrontMm, widthMidMm, widthRearMm, cutBackMm } = panel;
+  const outline = [fromMm, toMm, front.frontChannelMm, channelMidMm, channelRearMm, widthFrontMm, widthMidMm, widthRearMm, cutBackMm].join();
+  return { fromMm, toMm, halfWidthMm, rowAt, heightIn, reliefIn, edgesAt, beginsAt, outline, roofAt: keel };
 }
 
 /** How far the tree's lower face has come down from its crown at a distance from the spine: a round crown, then straight. */

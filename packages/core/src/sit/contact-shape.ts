@@ -1,8 +1,9 @@
 import { type NearOff, SIDES } from '../units';
 import { type CellsAtRest } from './contact/step';
+import { addToThirds } from './contact/thirds';
 import { type LaidPanel } from './panel-of-saddle';
 import { type Underside } from '../saddle/underside';
-import { type BackCells } from './seat-cells';
+import { type BackCells, rowMiddleMm } from './seat-cells';
 
 /** How the load lies over the panels' length and width. */
 export interface ContactShape {
@@ -49,97 +50,106 @@ export function settledSqueeze(laid: LaidPanel, { squeezeMm }: Pick<CellsAtRest,
 /** Edges count as a quarter of the panel's width (default). */
 const EDGE_SHARE = 0.25;
 
-export function contactShape(back: BackCells, laid: LaidPanel, under: Underside, atRest: CellsAtRest): ContactShape {
-  const squeeze = settledSqueeze(laid, atRest);
-  const relief = onGrid(laid, laid.reliefMm);
-  const pressureKPa = onGrid(laid, atRest.pressureKPa, 0);
-  const { countX, countY, y } = back;
-  const thirds = new Float64Array(3);
-  const thirdCells = new Float64Array(3);
-  const rowGap = new Float64Array(countX);
-  const rowKPa = { near: new Float64Array(countX), off: new Float64Array(countX) };
+export function contactShape(back: BackCells, laid: LaidPanel, under: Underside, { squeezeMm, pressureKPa }: AtRest): ContactShape {
+  const rows = rowsOf(back.countX);
+  const edges = edgesOf(back, under);
+  const sides = { near: { all: 0, outer: 0, inner: 0 }, off: { all: 0, outer: 0, inner: 0 } };
   let [touching, panel] = [0, 0];
-  let [nearAll, nearOuter, nearInner, offAll, offOuter, offInner] = [0, 0, 0, 0, 0, 0];
-  for (let i = 0; i < countX; i++) {
-    const u = back.x[i * countY]! - back.placeMm;
-    const edges = under.edgesAt(u);
-    const from = edges.innerMm + EDGE_SHARE * (edges.outerMm - edges.innerMm);
-    const to = edges.outerMm - EDGE_SHARE * (edges.outerMm - edges.innerMm);
-    let gap = 0;
-    let cells = 0;
-    let pressed = 0;
-    for (let at = i * countY; at < (i + 1) * countY; at++) {
-      const o = squeeze[at]!;
-      if (o !== o) continue;
-      cells++;
-      const p = pressureKPa[at]!;
-      if (o < 0) gap += Math.max(0, -o - relief[at]!);
-      if (!(p > 0)) continue;
-      touching++;
-      pressed += p;
-      const out = y[at]!;
-      if (out < 0) {
-        nearAll += p;
-        rowKPa.near[i]! += p;
-        if (-out > to) nearOuter += p;
-        if (-out < from) nearInner += p;
-      } else {
-        offAll += p;
-        rowKPa.off[i]! += p;
-        if (out > to) offOuter += p;
-        if (out < from) offInner += p;
-      }
-    }
-    const third = thirdAt(under, u);
-    thirds[third]! += pressed;
-    thirdCells[third]! += cells;
-    panel += cells;
-    rowGap[i] = cells > 0 ? gap / cells : 0;
+  for (let n = 0; n < laid.count; n++) {
+    const squeeze = squeezeMm[n]!;
+    if (squeeze < -FAR_OFF_MM) continue;
+    const row = Math.floor(laid.gridAt[n]! / laid.countY);
+    const share = laid.share[n]!;
+    panel += share;
+    rows.cells[row]! += share;
+    if (squeeze < 0) rows.gapMm[row]! += share * Math.max(0, -squeeze - laid.reliefMm[n]!);
+    const pressed = share * pressureKPa[n]!;
+    if (!(pressed > 0)) continue;
+    touching += share;
+    const side = laid.y[n]! < 0 ? 'near' : 'off';
+    rows[side][row]! += pressed;
+    const { outer, inner } = edges(row, (laid.gridAt[n]! % laid.countY) - laid.countY / 2);
+    sides[side].all += pressed;
+    sides[side].outer += outer * pressed;
+    sides[side].inner += inner * pressed;
   }
-  const share = (of: number, all: number): number => (all > 0 ? of / all : 0);
-  const mean = (t: number): number => share(thirds[t]!, thirdCells[t]!);
+  const rowGap = rows.gapMm.map((gap, i) => shareOf(gap, rows.cells[i]!));
   return {
-    thirdsKPa: [mean(0), mean(1), mean(2)],
+    thirdsKPa: thirdsOf(rows, laid.rows),
     ...gapsAlong(back, under, rowGap),
-    ...bearsAlong(back, rowKPa),
-    outerShare: { near: share(nearOuter, nearAll), off: share(offOuter, offAll) },
-    innerShare: { near: share(nearInner, nearAll), off: share(offInner, offAll) },
-    touchingShare: share(touching, panel),
+    ...bearsAlong(back, rows),
+    outerShare: { near: shareOf(sides.near.outer, sides.near.all), off: shareOf(sides.off.outer, sides.off.all) },
+    innerShare: { near: shareOf(sides.near.inner, sides.near.all), off: shareOf(sides.off.inner, sides.off.all) },
+    touchingShare: shareOf(touching, panel),
   };
+}
+
+type AtRest = Pick<CellsAtRest, 'squeezeMm' | 'pressureKPa'>;
+
+/** Sums over the rows of a grid: cells, gaps over them, and what presses on each side. */
+interface Rows extends Readonly<Record<NearOff, Float64Array>> {
+  readonly cells: Float64Array;
+  readonly gapMm: Float64Array;
+}
+function rowsOf(countX: number): Rows {
+  const make = (): Float64Array => new Float64Array(countX);
+  return { cells: make(), gapMm: make(), near: make(), off: make() };
+}
+
+const shareOf = (of: number, all: number): number => (all > 0 ? of / all : 0);
+
+/** What part of a cell lies in the outer and in the inner quarter of its panel. @returns a function of its row, and its column from the spine */
+function edgesOf(back: BackCells, under: Underside): (row: number, column: number) => { readonly outer: number; readonly inner: number } {
+  const edges = Array.from({ length: back.countX }, (_, i) => under.edgesAt(rowMiddleMm(back, i)));
+  return (row, column) => {
+    const { innerMm, outerMm } = edges[row]!;
+    const squares = column < 0 ? -1 - column : column;
+    const [from, to] = [Math.max(squares * back.stepMm, innerMm), Math.min((squares + 1) * back.stepMm, outerMm)];
+    const edge = EDGE_SHARE * (outerMm - innerMm);
+    const part = (mm: number): number => Math.min(1, Math.max(0, shareOf(mm, to - from)));
+    return { outer: part(to - (outerMm - edge)), inner: part(innerMm + edge - from) };
+  };
+}
+
+function thirdsOf({ near, off, cells }: Rows, rows: number): ContactShape['thirdsKPa'] {
+  const [pressed, all] = [new Float64Array(3), new Float64Array(3)];
+  for (let i = 0; i < cells.length; i++) {
+    const [from, to] = [i / rows, Math.min(1, (i + 1) / rows)];
+    addToThirds(pressed, from, to, near[i]! + off[i]!);
+    addToThirds(all, from, to, cells[i]!);
+  }
+  return [shareOf(pressed[0]!, all[0]!), shareOf(pressed[1]!, all[1]!), shareOf(pressed[2]!, all[2]!)];
 }
 
 const shareAlong = (under: Underside, u: number): number => (u - under.fromMm) / (under.toMm - under.fromMm);
-const thirdAt = (under: Underside, u: number): 0 | 1 | 2 => Math.max(0, Math.min(2, Math.floor(3 * shareAlong(under, u)))) as 0 | 1 | 2;
 
-function bearsAlong(
-  { x, countX, stepMm }: BackCells,
-  rowKPa: Readonly<Record<NearOff, Float64Array>>,
-): Pick<ContactShape, 'bearsFromMm' | 'bearsToMm'> {
-  const startMm = x[0]! - stepMm / 2;
+function bearsAlong(back: BackCells, rows: Rows): Pick<ContactShape, 'bearsFromMm' | 'bearsToMm'> {
+  const lengths = Array.from({ length: back.countX }, (_, i) => Math.min(back.stepMm, back.toMm - back.fromMm - i * back.stepMm));
   const ends = SIDES.flatMap((side) => {
-    const rows = rowKPa[side];
-    const all = rows.reduce((s, p) => s + p, 0);
-    return all > 0 ? [{ from: rowsClear(rows, all), to: countX - rowsClear([...rows].reverse(), all) }] : [];
+    const pressed = [...rows[side]];
+    const all = pressed.reduce((s, p) => s + p, 0);
+    return all > 0 ? [{ from: clearMm(pressed, lengths, all), to: clearMm(pressed.reverse(), [...lengths].reverse(), all) }] : [];
   });
   if (ends.length === 0) return { bearsFromMm: null, bearsToMm: null };
   return {
-    bearsFromMm: startMm + stepMm * Math.min(...ends.map((e) => e.from)),
-    bearsToMm: startMm + stepMm * Math.max(...ends.map((e) => e.to)),
+    bearsFromMm: back.placeMm + back.fromMm + Math.min(...ends.map((e) => e.from)),
+    bearsToMm: back.placeMm + back.toMm - Math.min(...ends.map((e) => e.to)),
   };
 }
 
-/** How many rows, and what part of one, lie before where the load begins. */
-const rowsClear = (rows: ArrayLike<number>, all: number): number =>
-  2 * rowsBefore(rows, BEARS_BEYOND * all) - rowsBefore(rows, 4 * BEARS_BEYOND * all);
+/** How far it is to where the load begins, mm. */
+const clearMm = (rows: readonly number[], lengths: readonly number[], all: number): number =>
+  2 * mmBefore(rows, lengths, BEARS_BEYOND * all) - mmBefore(rows, lengths, 4 * BEARS_BEYOND * all);
 
-/** How many rows, and what part of one, carry so much together. */
-function rowsBefore(rows: ArrayLike<number>, carried: number): number {
-  let sum = 0;
-  for (let i = 0; i < rows.length; i++) {
-    if (sum + rows[i]! >= carried) return i + (carried - sum) / rows[i]!;
-    sum += rows[i]!;
+/** How far it is to where so much is carried. */
+function mmBefore(rows: readonly number[], lengths: readonly number[], carried: number): number {
+  let [sum, mm] = [0, 0];
+  for (const [i, row] of rows.entries()) {
+    if (sum + row >= carried) return mm + ((carried - sum) / row) * lengths[i]!;
+    sum += row;
+    mm += lengths[i]!;
   }
-  return rows.length;
+  return mm;
 }
 
 /** The turned-up ends are meant to be clear: the last share of each end isn't read as a gap. */
@@ -148,9 +158,9 @@ const TURNED_UP_SHARE = 0.12;
 function gapsAlong(back: BackCells, under: Underside, rowGap: Float64Array) {
   let [bridge, bridgeAt, front, rear]: [number, number | null, number, number] = [0, null, 0, 0];
   rowGap.forEach((gap, i) => {
-    const x = back.x[i * back.countY]!;
-    const s = shareAlong(under, x - back.placeMm);
-    if (s > 1 / 3 && s < 2 / 3 && gap > bridge) [bridge, bridgeAt] = [gap, x];
+    const u = rowMiddleMm(back, i);
+    const s = shareAlong(under, u);
+    if (s > 1 / 3 && s < 2 / 3 && gap > bridge) [bridge, bridgeAt] = [gap, back.placeMm + u];
     if (s > TURNED_UP_SHARE && s < 0.25) front = Math.max(front, gap);
     if (s < 1 - TURNED_UP_SHARE && s > 0.75) rear = Math.max(rear, gap);
   });

@@ -4,7 +4,7 @@ import { type EngineSettings, type Layer } from '../schools/engine';
 import { radFromDeg } from '../units';
 import { type PanelCells, type TreeStiffness } from './contact/panel-cells';
 import { inSeries } from './contact/springs';
-import { type BackCells } from './seat-cells';
+import { type BackCells, rowMiddleMm } from './seat-cells';
 
 type Engine = Pick<EngineSettings, 'stiffnessKPaPerMm' | 'points'>;
 
@@ -16,6 +16,10 @@ export interface LaidPanel extends Pick<
   readonly countX: number;
   readonly countY: number;
   readonly stepMm: number;
+  /** From front to rear of the panels, in rows of the grid. */
+  readonly rows: number;
+  /** Of each cell inside the panel, level. */
+  readonly share: Float64Array;
   /** What stands behind each cell, by its place in `BACKINGS`. */
   readonly backing: Uint8Array;
 }
@@ -28,6 +32,7 @@ export function laidPanel(back: BackCells, saddle: DescribedSaddle, setup: Saddl
   const cells = {
     x: make(),
     y: make(),
+    share: make(),
     z: make(),
     stiffnessKPaPerMm: make(),
     reliefMm: make(),
@@ -43,18 +48,19 @@ export function laidPanel(back: BackCells, saddle: DescribedSaddle, setup: Saddl
   const crownZ = under.roofAt(0);
   let n = 0;
   for (let i = 0; i < countX; i++) {
-    const u = back.x[i * countY]! - setup.placeMm;
-    if (u > under.toMm || u < under.fromMm) continue;
-    const row = under.rowAt(u);
-    const bend = bendShape(u, lengthMm);
-    const fade = Math.max(0, Math.min(1, 1 - u / (lengthMm / 2)));
+    const row = under.rowAt(rowMiddleMm(back, i));
     for (let at = i * countY; at < (i + 1) * countY; at++) {
+      if (back.share[at] === 0) continue;
+      const u = back.x[at]! - setup.placeMm;
       const y = back.y[at]!;
       const z = under.heightIn(row, u, y);
       if (z !== z) continue;
+      const bend = bendShape(u, lengthMm);
+      const fade = Math.max(0, Math.min(1, 1 - u / (lengthMm / 2)));
       gridAt[n] = at;
       cells.x[n] = back.x[at]!;
       cells.y[n] = y;
+      cells.share[n] = back.share[at]!;
       cells.z[n] = z;
       const behind = pointAt(u, (Math.abs(y) - row.crownReachMm) / row.slopeCosine);
       backing[n] = BACKINGS.indexOf(behind);
@@ -72,6 +78,7 @@ export function laidPanel(back: BackCells, saddle: DescribedSaddle, setup: Saddl
     countX,
     countY,
     stepMm: back.stepMm,
+    rows: (back.toMm - back.fromMm) / back.stepMm,
     gridAt: gridAt.subarray(0, n),
     backing: backing.subarray(0, n),
     ...(Object.fromEntries(Object.entries(cells).map(([k, v]) => [k, cut(v)])) as typeof cells),
@@ -90,7 +97,7 @@ export function panelOn(back: BackCells, laid: LaidPanel): PanelCells {
     const at = laid.gridAt[n]!;
     normalZ[n] = back.normalZ[at]!;
     overlapMm[n] = back.heightMm[at]! - laid.z[n]!;
-    areaMm2[n] = cellMm2 / normalZ[n]!;
+    areaMm2[n] = (cellMm2 * laid.share[n]!) / normalZ[n]!;
   }
   return { ...laid, areaMm2, overlapMm, normalZ };
 }

@@ -168,7 +168,7 @@ const downN = (loads: readonly SaddleForce[]): number => -loads.reduce((s, l) =>
 
 /** Settings of one saddle share the sampled back while they lie in the same place. */
 function sampledBack({ surface, sampled, cellMm }: SitBench, placeMm: number, under: Underside): BackCells {
-  const key = `${placeMm} ${under.fromMm} ${under.toMm} ${under.halfWidthMm}`;
+  const key = `${placeMm} ${under.outline}`;
   const known = sampled.get(key);
   if (known !== undefined) return known;
   const made = backCells(surface, placeMm, under, cellMm);

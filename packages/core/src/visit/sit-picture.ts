@@ -71,14 +71,22 @@ export function pictureOf(ready: ReadyBody, asked: SitAsked, cellMm: number = CE
   return done(plain(ready, body, asked, outcome.value));
 }
 
-const panelMask = ({ laid }: Sitting): Uint8Array => Uint8Array.from(onGrid(laid, laid.x), (x) => (Number.isNaN(x) ? 0 : 1));
+/** A cell is drawn where half of it or more is panel. */
+const DRAWN_FROM = 0.5;
+function drawn({ laid }: Sitting, values: Float64Array, none: number): Float64Array {
+  for (let i = 0; i < laid.count; i++) if (laid.share[i]! < DRAWN_FROM) values[laid.gridAt[i]!] = none;
+  return values;
+}
+
+const panelMask = (sitting: Sitting): Uint8Array =>
+  Uint8Array.from(drawn(sitting, onGrid(sitting.laid, sitting.laid.share), Number.NaN), (share) => (Number.isNaN(share) ? 0 : 1));
 
 const gridOf = ({ back }: Sitting): SitPicture['grid'] => ({
   countX: back.countX,
   countY: back.countY,
   stepMm: back.stepMm,
-  fromXMm: back.x[0]! - back.stepMm / 2,
-  fromYMm: back.y[0]! - back.stepMm / 2,
+  fromXMm: back.placeMm + back.fromMm,
+  fromYMm: (-back.countY / 2) * back.stepMm,
 });
 
 function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitting): SitPicture {
@@ -95,8 +103,8 @@ function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitt
     residual: settled.residual,
     rounds: settled.iterations,
     grid: gridOf(sitting),
-    pressureKPa: onGrid(panel, settled.cells.pressureKPa, 0),
-    overlapMm: settledSqueeze(panel, settled.cells),
+    pressureKPa: drawn(sitting, onGrid(panel, settled.cells.pressureKPa, 0), 0),
+    overlapMm: drawn(sitting, settledSqueeze(panel, settled.cells), Number.NaN),
     measures,
     exact,
     shape,

@@ -1,5 +1,6 @@
 import { N_PER_KPA_MM2 } from './contact-problem';
 import { type CellsAtRest } from './step';
+import { addToThirds } from './thirds';
 
 /** What a pressure map says in numbers. Levels it is judged by stand with the schools, not here. */
 export interface ContactMeasures {
@@ -33,6 +34,8 @@ export interface CellGrid {
   readonly stepMm: number;
   readonly gridAt: ArrayLike<number>;
   readonly areaMm2: ArrayLike<number>;
+  /** From front to rear, in rows from the grid's first; absent for from the first to the last with a cell. */
+  readonly rows?: number;
 }
 
 type Pressed = Pick<CellsAtRest, 'x' | 'y' | 'z' | 'nz' | 'pressureKPa' | 'shearZ'>;
@@ -58,7 +61,7 @@ export function measureContact(grid: CellGrid, cells: Pressed): ContactMeasures 
     sumX += heft * x[i]!;
     sumY += heft * y[i]!;
     const row = Math.floor(grid.gridAt[i]! / grid.countY) - from;
-    thirds[Math.min(2, Math.floor((3 * row) / rows))]! += heft;
+    addToThirds(thirds, row / rows, Math.min(1, (row + 1) / rows), heft);
   }
   const share = (part: number): number => (sum > 0 ? part / sum : 0);
   const peak = peakOf(grid, cells);
@@ -77,8 +80,9 @@ export function measureContact(grid: CellGrid, cells: Pressed): ContactMeasures 
   };
 }
 
-/** First row with a cell, and how many rows there are to the last. */
-function rowsOf({ count, countY, gridAt }: CellGrid): [from: number, rows: number] {
+/** The first row, and how many there are to the last. */
+function rowsOf({ count, countY, gridAt, rows }: CellGrid): [from: number, rows: number] {
+  if (rows !== undefined) return [0, rows];
   if (count === 0) return [0, 1];
   const from = Math.floor(gridAt[0]! / countY);
   return [from, Math.floor(gridAt[count - 1]! / countY) - from + 1];

@@ -43,11 +43,16 @@ export function thinned(panel: PanelCells, every: number): PanelCells {
   if (every <= 1) return panel;
   const kept: number[] = [];
   let row = -1;
+  let [all, left] = [0, 0];
   for (let i = 0; i < panel.count; i++) {
-    if (i === 0 || panel.x[i] !== panel.x[i - 1]) row++;
-    if (row % every === Math.floor(every / 2)) kept.push(i);
+    // a row goes from the near side to the off side
+    if (i === 0 || panel.y[i]! < panel.y[i - 1]!) row++;
+    all += panel.areaMm2[i]!;
+    if (row % every !== Math.floor(every / 2)) continue;
+    left += panel.areaMm2[i]!;
+    kept.push(i);
   }
-  const times = panel.count / Math.max(1, kept.length);
+  const times = left > 0 ? all / left : 1;
   const pick = (list: Float64Array, by = 1): Float64Array => Float64Array.from(kept, (i) => by * list[i]!);
   return {
     count: kept.length,

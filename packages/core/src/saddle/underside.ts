@@ -93,7 +93,17 @@ export function underside(saddle: DescribedSaddle, setup: SaddleSetup): Undersid
   const edgesAt = (u: number) => ({ innerMm: channel(u) / 2, outerMm: channel(u) / 2 + width(u) });
   const halfWidthMm = Math.max(...[fromMm, 0, lengthMm / 4, lengthMm / 2, (3 * lengthMm) / 4, toMm].map((u) => edgesAt(u).outerMm));
   const { channelMidMm, channelRearMm, widthFrontMm, widthMidMm, widthRearMm, cutBackMm } = panel;
-  const outline = [fromMm, toMm, front.frontChannelMm, channelMidMm, channelRearMm, widthFrontMm, widthMidMm, widthRearMm, cutBackMm].join();
+  const outline = [
+    fromMm,
+    toMm,
+    front.frontChannelMm,
+    channelMidMm,
+    channelRearMm,
+    widthFrontMm,
+    widthMidMm,
+    widthRearMm,
+    cutBackMm,
+  ].join();
   return { fromMm, toMm, halfWidthMm, rowAt, heightIn, reliefIn, edgesAt, beginsAt, outline, roofAt: keel };
 }
 

@@ -64,7 +64,12 @@ export function laidPanel(back: BackCells, saddle: DescribedSaddle, setup: Saddl
       cells.z[n] = z;
       const behind = pointAt(u, (Math.abs(y) - row.crownReachMm) / row.slopeCosine);
       backing[n] = BACKINGS.indexOf(behind);
-      cells.stiffnessKPaPerMm[n] = layers[behind];
+      cells.stiffnessKPaPerMm[n] = backedBy(
+        (u, out) => layers[pointAt(u, (out - row.crownReachMm) / row.slopeCosine)],
+        u,
+        Math.abs(y),
+        back.stepMm,
+      );
       cells.reliefMm[n] = under.reliefIn(row, u, y);
       cells.bendZ[n] = bend;
       cells.openY[n] = (fade / 2) * Math.sign(y) * (crownZ - z);
@@ -83,6 +88,19 @@ export function laidPanel(back: BackCells, saddle: DescribedSaddle, setup: Saddl
     backing: backing.subarray(0, n),
     ...(Object.fromEntries(Object.entries(cells).map(([k, v]) => [k, cut(v)])) as typeof cells),
   };
+}
+
+/** Looked at so many times along and across where a cell lies on the edge of what stands behind it. */
+const LOOKS = 4;
+
+/** Mean of what stands behind a cell: where its four corners differ, over all of it. */
+function backedBy(at: (u: number, out: number) => number, u: number, out: number, stepMm: number): number {
+  const look = (i: number, j: number): number => at(u + (i - 0.5) * stepMm, out + (j - 0.5) * stepMm);
+  const one = look(0, 0);
+  if (one === look(0, 1) && one === look(1, 0) && one === look(1, 1)) return one;
+  let sum = 0;
+  for (let i = 0; i < LOOKS; i++) for (let j = 0; j < LOOKS; j++) sum += look((i + 0.5) / LOOKS, (j + 0.5) / LOOKS);
+  return sum / LOOKS ** 2;
 }
 
 /** A parabola about the tree's middle: a radian between the tangents at its two ends lifts both by an eighth of its length. */

@@ -3,7 +3,7 @@ import { READ, readSurface } from '../back/surface-read';
 import { type Underside } from '../saddle/underside';
 
 /** Cells of the underside, side to side and front to rear, mm: for a picture, for a stride, where hundreds of settings are tried, and where only what refuses is counted. */
-export const CELL_MM = { picture: 5, stride: 8, search: 8, confidence: 12 } as const;
+export const CELL_MM = { picture: 5, stride: 8, search: 12, confidence: 12 } as const;
 
 /**
  * The cells of one saddle's panels in one place, and the back there: the same for every setting with these edges. A cell that the

@@ -34,6 +34,8 @@ export interface CellGrid {
   readonly stepMm: number;
   readonly gridAt: ArrayLike<number>;
   readonly areaMm2: ArrayLike<number>;
+  /** Of each cell what is there: one that an edge goes through is so much narrower; absent for all of it. */
+  readonly share?: ArrayLike<number>;
   /** From front to rear, in rows from the grid's first; absent for from the first to the last with a cell. */
   readonly rows?: number;
 }
@@ -95,32 +97,76 @@ function rowsOf({ count, countY, gridAt, rows }: CellGrid): [from: number, rows:
 export function peakOf(grid: CellGrid, cells: Pick<Pressed, 'x' | 'y' | 'z' | 'pressureKPa'>): { kPa: number; at: number } {
   const cellAt = cellsByPlace(grid);
   const step = grid.stepMm;
-  const reach = Math.ceil((PEAK_RADIUS_MM + step / 2) / step);
+  const reach = Math.ceil((PEAK_RADIUS_MM + step * Math.SQRT1_2) / step);
   const hardest = hardestRound(grid, cells.pressureKPa, reach);
   let [most, at] = [0, -1];
   for (const i of byPressure(grid.count, cells.pressureKPa)) {
     // no mean is more than the greatest in it
     if (hardest[grid.gridAt[i]!]! <= most) continue;
-    const mean = discMean(grid, cells, cellAt, i, step, reach);
+    const mean = discMean(grid, cells, cellAt, i, 0, 0, 0);
     if (mean > most) [most, at] = [mean, i];
   }
-  return { kPa: most, at };
+  return at < 0 ? { kPa: 0, at } : { kPa: refined(grid, cells, cellAt, at, most), at };
 }
 
-/** Mean over one disc: sums of what presses inside it. */
+/** Cells by the place of the grid, counted from one; 0 for none. */
+type CellAt = Int32Array;
+type Spots = Pick<Pressed, 'x' | 'y' | 'z' | 'pressureKPa'>;
+
+/** The disc may stand between the cells' middles: it is moved as long as that finds more, by less and less of a cell. */
+const MOVES = [1 / 2, 1 / 4, 1 / 8] as const;
+const MOST_MOVES = 4;
+
+function refined(grid: CellGrid, cells: Spots, cellAt: CellAt, at: number, most: number): number {
+  const [row, col] = [Math.floor(grid.gridAt[at]! / grid.countY), grid.gridAt[at]! % grid.countY];
+  const neighbour = (r: number, c: number): number =>
+    r < 0 || c < 0 || r >= grid.countX || c >= grid.countY ? -1 : cellAt[r * grid.countY + c]! - 1;
+  const slope = (of: Float64Array, before: number, after: number): number => {
+    const [a, b] = [before < 0 ? at : before, after < 0 ? at : after];
+    return a === b ? 0 : (cells.z[b]! - cells.z[a]!) / (of[b]! - of[a]!);
+  };
+  const along = slope(cells.x, neighbour(row - 1, col), neighbour(row + 1, col));
+  const across = slope(cells.y, neighbour(row, col - 1), neighbour(row, col + 1));
+  let [best, x, y] = [most, 0, 0];
+  for (const share of MOVES) {
+    const by = share * grid.stepMm;
+    for (let moves = 0; moves < MOST_MOVES; moves++) {
+      let [found, nextX, nextY] = [best, x, y];
+      for (const [dx, dy] of AROUND) {
+        const [ox, oy] = [x + dx * by, y + dy * by];
+        const mean = discMean(grid, cells, cellAt, at, ox, oy, along * ox + across * oy);
+        if (mean > found) [found, nextX, nextY] = [mean, ox, oy];
+      }
+      if (found <= best) break;
+      [best, x, y] = [found, nextX, nextY];
+    }
+  }
+  return best;
+}
+const AROUND = [
+  [1, 0],
+  [-1, 0],
+  [0, 1],
+  [0, -1],
+] as const;
+
+/** Mean over one disc about a place beside the middle of a cell: sums of what presses inside it. */
 function discMean(
-  { countX, countY, gridAt, areaMm2 }: CellGrid,
-  { x, y, z, pressureKPa }: Pick<Pressed, 'x' | 'y' | 'z' | 'pressureKPa'>,
-  cellAt: Int32Array,
+  { countX, countY, stepMm, gridAt, areaMm2, share }: CellGrid,
+  { x, y, z, pressureKPa }: Spots,
+  cellAt: CellAt,
   i: number,
-  step: number,
-  reach: number,
+  offX: number,
+  offY: number,
+  offZ: number,
 ): number {
   const row = Math.floor(gridAt[i]! / countY);
   const col = gridAt[i]! % countY;
-  const whole = (PEAK_RADIUS_MM - step / 2) ** 2;
-  const none = (PEAK_RADIUS_MM + step / 2) ** 2;
-  const [px, py, pz] = [x[i]!, y[i]!, z[i]!];
+  const reach = Math.ceil((PEAK_RADIUS_MM + Math.max(Math.abs(offX), Math.abs(offY)) + stepMm * Math.SQRT1_2) / stepMm);
+  const diagonal = stepMm * Math.SQRT1_2;
+  const whole = (PEAK_RADIUS_MM - diagonal) ** 2;
+  const none = (PEAK_RADIUS_MM + diagonal) ** 2;
+  const [px, py, pz] = [x[i]! + offX, y[i]! + offY, z[i]! + offZ];
   let sum = 0;
   let area = 0;
   for (let r = Math.max(0, row - reach); r <= Math.min(countX - 1, row + reach); r++) {
@@ -130,14 +176,43 @@ function discMean(
       const dx = x[j]! - px;
       const dy = y[j]! - py;
       const dz = z[j]! - pz;
-      const off = dx * dx + dy * dy + dz * dz;
+      const level = dx * dx + dy * dy;
+      const off = level + dz * dz;
       if (off >= none) continue;
-      const inside = off <= whole ? 1 : (PEAK_RADIUS_MM - Math.sqrt(off)) / step + 0.5;
+      const inside =
+        off <= whole
+          ? 1
+          : insideDisc(
+              dx,
+              dy,
+              stepMm,
+              share === undefined ? 1 : share[j]!,
+              off > 0 ? PEAK_RADIUS_MM * Math.sqrt(level / off) : PEAK_RADIUS_MM,
+            );
       area += inside * areaMm2[j]!;
       sum += inside * areaMm2[j]! * pressureKPa[j]!;
     }
   }
   return sum / Math.max(area, PEAK_OVER_MM2);
+}
+
+/** Places of a cell at which its chord of a disc is taken, by Gauss's rule for four, and what each counts for. */
+const CHORDS = [0.069431844202974, 0.330009478207572, 0.669990521792428, 0.930568155797026] as const;
+const COUNT = [0.173927422568727, 0.326072577431273, 0.326072577431273, 0.173927422568727] as const;
+
+/** What part of a square cell whose middle lies at dx, dy from it a disc covers. */
+function insideDisc(dx: number, dy: number, step: number, share: number, radius: number): number {
+  const out = (share * step) / 2;
+  let covered = 0;
+  for (let k = 0; k < 4; k++) {
+    const at = dx + (CHORDS[k]! - 0.5) * step;
+    const square = radius * radius - at * at;
+    if (square <= 0) continue;
+    const half = Math.sqrt(square);
+    const chord = Math.min(dy + out, half) - Math.max(dy - out, -half);
+    if (chord > 0) covered += COUNT[k]! * chord;
+  }
+  return covered / (2 * out);
 }
 
 /** Per place of the grid the greatest pressure within so many places round it. */

@@ -202,4 +202,3 @@ function addHeldTree(w: ContactWork, i: number, hold: number): void {
   m[62]! -= hold * bz * oz;
   m[63]! -= hold * (oy * oy + oz * oz);
 }
-

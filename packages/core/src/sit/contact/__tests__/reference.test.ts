@@ -2,7 +2,9 @@ import { presentSetup } from '../../../saddle';
 import { ENGINE_DEFAULTS } from '../../../schools';
 import { seededRandom } from '../../../random';
 import { bodyFrom } from '../../body';
-import { laySaddle, settleJob, sitBench } from '../../sit';
+import { READ, readSurface } from '../../../back/surface-read';
+import { type Underside } from '../../../saddle/underside';
+import { laySaddle } from '../../sit';
 import { anyHorse, anySaddle, inputOf } from '../../__tests__/invented-horses';
 import { FREEDOMS, restOf } from '..';
 import { referenceProblem } from './any-problem';
@@ -25,6 +27,21 @@ describe('an independent program, written from the law (its answers are kept; `n
   });
 });
 
+const SQUARE_MM = 5;
+function squaresUnder(under: Underside, placeMm: number): { x: number; y: number; z: number }[] {
+  const found: { x: number; y: number; z: number }[] = [];
+  const half = Math.ceil(under.halfWidthMm / SQUARE_MM);
+  for (let u = under.fromMm + SQUARE_MM / 2; u <= under.toMm; u += SQUARE_MM) {
+    const row = under.rowAt(u);
+    for (let j = -half; j < half; j++) {
+      const y = (j + 0.5) * SQUARE_MM;
+      const z = under.heightIn(row, u, y);
+      if (!Number.isNaN(z)) found.push({ x: placeMm + u, y, z });
+    }
+  }
+  return found;
+}
+
 /**
  * The numbers of the engine before it knew friction and true turns: surge, sway and yaw held, friction off, every arm taken level.
  * Only this test asks so; heave and slopes are counted about the frame's origin, as they were then.
@@ -38,22 +55,24 @@ describe('with surge, sway and yaw held, no friction and level arms', () => {
     const question = { body: body.value, saddle, setup: presentSetup(saddle, 50), rider: null, pose: 'resting' as const };
     const laid = laySaddle(question, ENGINE_DEFAULTS);
     if (!laid.ok) throw new Error(JSON.stringify(laid.problems));
-    const ready = settleJob(question, laid.value, sitBench(body.value, 'resting', ENGINE_DEFAULTS));
-    if (!ready.ok) throw new Error(JSON.stringify(ready.problems));
-    const { panel } = ready.value.job;
-    const used = [...panel.overlapMm.keys()].filter((i) => !Number.isNaN(panel.overlapMm[i]!));
-    const pick = (of: (i: number) => number): Float64Array => Float64Array.from(used, of);
-    const normalZ = pick((i) => panel.normalZ[i]!);
+    const { under } = laid.value;
+    const surface = body.value.surface;
+    // whole squares of 5 mm whose middle lies under the panel, as they were taken then; only the upward part of the normal counted
+    const squares = squaresUnder(under, question.setup.placeMm).flatMap(({ x, y, z }) => {
+      readSurface(surface, x, y);
+      const [height, up] = [READ[0]!, 1 / Math.hypot(1, READ[1]!, READ[2]!)];
+      return Number.isNaN(height) ? [] : [{ x, y, up, squeeze: (height - z) * up }];
+    });
+    const pick = (of: (c: (typeof squares)[number]) => number): Float64Array => Float64Array.from(squares, of);
     const cells = {
-      x: pick((i) => panel.x[i]!),
-      y: pick((i) => panel.y[i]!),
+      x: pick((c) => c.x),
+      y: pick((c) => c.y),
       z: pick(() => 0),
-      // only the upward part of the normal counted then
       normalX: pick(() => 0),
       normalY: pick(() => 0),
-      normalZ,
-      squeezeMm: pick((i) => panel.overlapMm[i]! * panel.normalZ[i]!),
-      areaMm2: pick((i) => 25 / panel.normalZ[i]!),
+      normalZ: pick((c) => c.up),
+      squeezeMm: pick((c) => c.squeeze),
+      areaMm2: pick((c) => SQUARE_MM ** 2 / c.up),
       stiffnessKPaPerMm: pick(() => was.stiffnessKPaPerMm),
     };
     const loads = was.loads.map(([x, y, downN]) => ({ x: x!, y: y!, z: 0, forceX: 0, forceY: 0, forceZ: -downN! }));

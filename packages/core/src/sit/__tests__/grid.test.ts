@@ -73,7 +73,7 @@ describe('numbers that don’t depend on the size of cells', () => {
       expect(apart((s) => s!.exact.peakKPa)).toBeLessThan(0.02);
       expect(apart((s) => s!.measures.areaCm2)).toBeLessThan(0.02);
       expect(Math.abs(eight!.settled.pose.pitchDeg - five!.settled.pose.pitchDeg)).toBeLessThan(0.1);
-      five!.measures.thirds.forEach((t, i) => expect(Math.abs(eight!.measures.thirds[i]! - t)).toBeLessThan(0.005));
+      five!.measures.thirds.forEach((t, i) => expect(Math.abs(eight!.measures.thirds[i]! - t)).toBeLessThan(0.012));
     }
     const nineOfTen = (which: 1 | 2): number => {
       const apart = rested.map((r) => Math.abs(r[which]!.measures.peakKPa / r[0]!.measures.peakKPa - 1)).sort((a, b) => a - b);

@@ -25,8 +25,8 @@ export const TOUCHING = {
   ez: list(),
 } as const;
 const { at, p, tx, ty, tz, hold, slip, mx, my, mz, ex, ey, ez } = TOUCHING;
-/** How deep each is squeezed, mm, and its way in this solve. */
-const [deep, wayX, wayY, wayZ] = [list(), list(), list(), list()];
+/** How deep each is squeezed, mm, what a mm more adds to its pressure, and its way in this solve. */
+const [deep, pushes, wayX, wayY, wayZ] = [list(), list(), list(), list(), list()];
 
 /**
  * The law of the cells `from` and on, a block of them, at a place: fills `TOUCHING`. Squeezed by d along its normal a cell presses
@@ -36,18 +36,14 @@ const [deep, wayX, wayY, wayZ] = [list(), list(), list(), list()];
  */
 export function touchingFrom(w: ContactWork, q: Ways, from: number): number {
   const count = found(w, q, from);
-  const { shearShare, hardeningMm } = w.law;
+  const { stiff, law } = w;
   for (let j = 0; j < count; j++) {
-    const i = at[j]!;
-    const k = w.stiff[i]!;
-    const hard = deep[j]! / hardeningMm;
-    const pressure = k * deep[j]! * (1 + hard);
-    const dp = k * (1 + 2 * hard);
-    const friction = w.friction[i]!;
-    p[j] = pressure;
-    if (friction > 0) held(w, i, j, shearShare * k, dp, friction);
-    else slick(w, i, j, dp);
+    const k = stiff[at[j]!]!;
+    const hard = deep[j]! / law.hardeningMm;
+    p[j] = k * deep[j]! * (1 + hard);
+    pushes[j] = k * (1 + 2 * hard);
   }
+  holdsOn(w, count);
   return count;
 }
 
@@ -80,93 +76,63 @@ function found({ count, ax, ay, az, nx, ny, nz, squeeze, openY, openZ, bendZ, tr
   return n;
 }
 
-function slick(w: ContactWork, i: number, j: number, dp: number): void {
-  tx[j] = 0;
-  ty[j] = 0;
-  tz[j] = 0;
-  hold[j] = 0;
-  slip[j] = 0;
-  mx[j] = -dp * w.nx[i]!;
-  my[j] = -dp * w.ny[i]!;
-  mz[j] = -dp * w.nz[i]!;
-}
-
-/** @param kt its spring along the skin @param dp what a mm of squeeze adds to its pressure */
-function held(w: ContactWork, i: number, j: number, kt: number, dp: number, friction: number): void {
-  const nx = w.nx[i]!;
-  const ny = w.ny[i]!;
-  const nz = w.nz[i]!;
-  const goneX = w.mx[i]! + wayX[j]!;
-  const goneY = w.my[i]! + wayY[j]!;
-  const goneZ = w.mz[i]! + wayZ[j]!;
-  const along = goneX * nx + goneY * ny + goneZ * nz;
-  const px = goneX - along * nx;
-  const py = goneY - along * ny;
-  const pz = goneZ - along * nz;
-  const before = w.before[i]!;
-  const d = deep[j]!;
-  const opened = before < 0 ? d - before : d;
-  const holds = (kt * d) / opened;
-  // less of the way counted, for each mm less of squeeze
-  const fades = before < 0 ? (-kt * before) / (opened * opened) : 0;
-  const x = w.tx[i]! - holds * px;
-  const y = w.ty[i]! - holds * py;
-  const z = w.tz[i]! - holds * pz;
-  const square = x * x + y * y + z * z;
-  const most = friction * p[j]!;
-  if (square > most * most) return slips(j, most / Math.sqrt(square), holds, dp, friction, fades, x, y, z, nx, ny, nz, px, py, pz);
-  tx[j] = x;
-  ty[j] = y;
-  tz[j] = z;
-  hold[j] = holds;
-  slip[j] = 0;
-  const by = holds - dp;
-  mx[j] = by * nx + fades * px;
-  my[j] = by * ny + fades * py;
-  mz[j] = by * nz + fades * pz;
+/** What each of them holds along the skin: up to its bound, whose size follows the pressure and whose direction the way. */
+function holdsOn(
+  { nx, ny, nz, mx: goneX, my: goneY, mz: goneZ, tx: hadX, ty: hadY, tz: hadZ, before, stiff, friction, law }: ContactWork,
+  count: number,
+): void {
+  const { shearShare } = law;
+  for (let j = 0; j < count; j++) {
+    const i = at[j]!;
+    const [u, v, n] = [nx[i]!, ny[i]!, nz[i]!];
+    const gx = goneX[i]! + wayX[j]!;
+    const gy = goneY[i]! + wayY[j]!;
+    const gz = goneZ[i]! + wayZ[j]!;
+    const along = gx * u + gy * v + gz * n;
+    const px = gx - along * u;
+    const py = gy - along * v;
+    const pz = gz - along * n;
+    const was = before[i]!;
+    const d = deep[j]!;
+    const mu = friction[i]!;
+    const kt = mu > 0 ? shearShare * stiff[i]! : 0;
+    const opened = was < 0 ? d - was : d;
+    const holds = (kt * d) / opened;
+    const x = hadX[i]! - holds * px;
+    const y = hadY[i]! - holds * py;
+    const z = hadZ[i]! - holds * pz;
+    const size = Math.sqrt(x * x + y * y + z * z);
+    const most = mu * p[j]!;
+    const slides = size > most;
+    const share = slides ? most / size : 1;
+    // less of the way counted, for each mm less of squeeze
+    const fades = was < 0 ? (-share * kt * was) / (opened * opened) : 0;
+    const h = share * holds;
+    const by = h - pushes[j]!;
+    tx[j] = share * x;
+    ty[j] = share * y;
+    tz[j] = share * z;
+    hold[j] = h;
+    slip[j] = slides ? h : 0;
+    mx[j] = by * u + fades * px;
+    my[j] = by * v + fades * py;
+    mz[j] = by * n + fades * pz;
+    if (slides) slidesOn(j, x / size, y / size, z / size, mu * pushes[j]!, fades, px, py, pz);
+  }
 }
 
 /**
- * Shear at its bound: its size follows the pressure, its direction the way.
- * @param share what it may hold of what it would, x y z @param fades how much less of the way p counts by the mm
+ * What sliding adds: share (1 - e e') of what it would do unbound, -hold (1 - n n') + fades p n', and its bound that grows; e stands on n.
+ * @param grows of its bound, by the mm of squeeze @param fades how much less of the way p counts by the mm
  */
-function slips(
-  j: number,
-  share: number,
-  holds: number,
-  dp: number,
-  friction: number,
-  fades: number,
-  x: number,
-  y: number,
-  z: number,
-  nx: number,
-  ny: number,
-  nz: number,
-  px: number,
-  py: number,
-  pz: number,
-): void {
-  const size = 1 / Math.sqrt(x * x + y * y + z * z);
-  const ux = x * size;
-  const uy = y * size;
-  const uz = z * size;
-  tx[j] = share * x;
-  ty[j] = share * y;
-  tz[j] = share * z;
-  ex[j] = ux;
-  ey[j] = uy;
-  ez[j] = uz;
-  // share (1 - e e') of what it would do unbound: -hold (1 - n n') + fades p n'; e stands on n
-  const h = share * holds;
-  hold[j] = h;
-  slip[j] = h;
-  const fading = share * fades;
-  const on = -friction * dp - fading * (ux * px + uy * py + uz * pz);
-  const by = h - dp;
-  mx[j] = by * nx + on * ux + fading * px;
-  my[j] = by * ny + on * uy + fading * py;
-  mz[j] = by * nz + on * uz + fading * pz;
+function slidesOn(j: number, x: number, y: number, z: number, grows: number, fades: number, px: number, py: number, pz: number): void {
+  const on = -grows - fades * (x * px + y * py + z * pz);
+  ex[j] = x;
+  ey[j] = y;
+  ez[j] = z;
+  mx[j]! += on * x;
+  my[j]! += on * y;
+  mz[j]! += on * z;
 }
 
 /** Visits every touching cell at a place: `i` of the cell, `j` of its answer in `TOUCHING`. */

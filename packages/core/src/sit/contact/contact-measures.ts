@@ -114,7 +114,7 @@ type CellAt = Int32Array;
 type Spots = Pick<Pressed, 'x' | 'y' | 'z' | 'pressureKPa'>;
 
 /** The disc may stand between the cells' middles: it is moved as long as that finds more, by less and less of a cell. */
-const MOVES = [1 / 2, 1 / 4, 1 / 8] as const;
+const MOVES = [1 / 2, 1 / 4] as const;
 const MOST_MOVES = 4;
 
 function refined(grid: CellGrid, cells: Spots, cellAt: CellAt, at: number, most: number): number {

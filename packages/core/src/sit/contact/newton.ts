@@ -13,6 +13,8 @@ export interface Rested {
 export interface NewtonOptions {
   /** Balanced where nothing left is more than this share of the weight. */
   readonly until?: number;
+  /** Asked once it is: whether to go on until it is balanced to the last. */
+  readonly further?: () => boolean;
   /** Is told what is left at every place the search stands at; it never grows. */
   readonly watch?: (left: number) => void;
 }
@@ -31,7 +33,8 @@ const SIZE = FREEDOMS.length;
  * Newton's way on the balances of the free freedoms, with the friction's bound inside the slope (which is then not symmetric) and a
  * line search that lets no step make the whole imbalance larger. `q` is where it starts, and then where it stands.
  */
-export function newton(w: ContactWork, q: Ways, { until = BALANCED, watch }: NewtonOptions = {}): Rested {
+export function newton(w: ContactWork, q: Ways, { until = BALANCED, further, watch }: NewtonOptions = {}): Rested {
+  let enough = until;
   const step = STEP;
   const from = FROM;
   balanceAt(w, q, true);
@@ -39,7 +42,8 @@ export function newton(w: ContactWork, q: Ways, { until = BALANCED, watch }: New
   watch?.(left);
   let before = left;
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    if (greatestOf(w) <= until) return { balanced: true, rounds: round, left: greatestOf(w) };
+    if (greatestOf(w) <= enough && enough > BALANCED && further?.() === true) enough = BALANCED;
+    if (greatestOf(w) <= enough) return { balanced: true, rounds: round, left: greatestOf(w) };
     if (!stepOf(w, step)) return { balanced: false, rounds: round, left: greatestOf(w) };
     from.set(q);
     let share = Math.min(1, longestShare(step));
@@ -56,7 +60,7 @@ export function newton(w: ContactWork, q: Ways, { until = BALANCED, watch }: New
       q.set(from);
       balanceAt(w, q, true);
       const last = greatestOf(w);
-      return { balanced: last <= Math.max(until, 100 * BALANCED), rounds: round, left: last };
+      return { balanced: last <= Math.max(enough, 100 * BALANCED), rounds: round, left: last };
     }
     if (!sloped) balanceAt(w, q, true);
     left = leftOf(w);

@@ -56,8 +56,8 @@ export interface StepEnd {
 /** Cells are sampled again until none moves further than this, mm. */
 export const SAMPLED_WITHIN_MM = 0.1;
 const MOST_SAMPLINGS = 12;
-/** While the cells still have to be sampled again, this much imbalance is near enough. */
-const NEARLY = 1e-4;
+/** While the cells still have to be sampled again, this much imbalance is near enough: at first, when they have furthest to go, and then. */
+const NEARLY = { first: 0.03, then: 1e-3 } as const;
 /** Where it doesn't come to rest at once, friction is taken this many times as large first and let down from there. */
 const LET_DOWN = [3, 1.5, 1] as const;
 
@@ -88,21 +88,20 @@ function search(job: StepJob, start: Placing, frictionTimes: number, lower: bool
     const w = laidOut(job, sampled, loads, placing, frictionTimes);
     q.fill(0);
     if (k === 0 && lower) q[2] = loweredFor(w);
-    let found = newton(w, q, { until: NEARLY });
+    const found = newton(w, q, { until: k === 0 ? NEARLY.first : NEARLY.then, further: () => reachOf(w, q) <= SAMPLED_WITHIN_MM });
     rounds += found.rounds + 1;
-    if (found.balanced && reachOf(w, q) <= SAMPLED_WITHIN_MM) {
-      found = newton(w, q);
-      rounds += found.rounds;
-    }
     const reach = reachOf(w, q);
     if (found.balanced && reach > SAMPLED_WITHIN_MM) damped(q, last);
     const next = goneOn(placing, q, w);
-    const travelled = travelOf(job, sampled, w, q);
+    // the middle of what bears goes no further than the cell that goes furthest
+    const ends = !found.balanced || reach <= SAMPLED_WITHIN_MM || k === MOST_SAMPLINGS;
+    const forces = ends || mayHaveLeft(job, sampled, reach) ? forcesAt(w, q) : null;
+    const travelled = forces === null ? NOWHERE : travelOf(job, sampled, w, q, forces);
     const left = Math.hypot(travelled.alongMm, travelled.acrossMm) > job.stays.levelMm || turnOf(poseOf(next)) > job.stays.turnDeg;
     const rests = found.balanced && !left;
     if (!rests || reach <= SAMPLED_WITHIN_MM || k === MOST_SAMPLINGS) {
       const share = Float64Array.from(w.residual, (v) => v / w.weightN);
-      const cells = cellsAfter(job, w, q, next);
+      const cells = cellsAfter(job, next, forces ?? forcesAt(w, q));
       return {
         stays: rests && reach <= SAMPLED_WITHIN_MM,
         balanced: found.balanced,
@@ -125,7 +124,7 @@ interface LastWay {
   any: boolean;
 }
 /** Never less of a way than this, nor more. */
-const SHARES = { least: 0.15, most: 1 } as const;
+const SHARES = { least: 0.15, most: 1.5 } as const;
 
 /**
  * Sampling again turns normals and loads, which the solve didn't know of; where that throws it back and forth, part of the way is
@@ -201,28 +200,54 @@ function reachOf({ count, ax, ay, az, tree }: ContactWork, q: Ways): number {
   return Math.hypot(q[0]!, q[1]!, q[2]!) + turn * Math.sqrt(arm);
 }
 
+const NOWHERE = { alongMm: 0, acrossMm: 0 } as const;
+/** One cell in so many tells how far any has gone: they lie close and move together. */
+const ONE_IN = 16;
+
+function mayHaveLeft({ origin, panel, stays }: StepJob, sampled: SampledCells, reachMm: number): boolean {
+  let most = 0;
+  for (let i = 0; i < panel.count; i += ONE_IN)
+    most = Math.max(most, Math.hypot(sampled.x[i]! - origin.x[i]!, sampled.y[i]! - origin.y[i]!));
+  return most + reachMm > stays.levelMm / 2;
+}
+
 /** How far what bears has gone level since it was laid down, by how hard each cell presses. */
-function travelOf({ origin, panel }: StepJob, sampled: SampledCells, w: ContactWork, q: Ways): StepEnd['travelled'] {
+function travelOf(
+  { origin, panel }: StepJob,
+  sampled: SampledCells,
+  w: ContactWork,
+  q: Ways,
+  { pressureKPa }: Forces,
+): StepEnd['travelled'] {
   let [along, across, sum] = [0, 0, 0];
-  eachTouching(w, q, (i, j) => {
-    const heft = TOUCHING.p[j]! * panel.areaMm2[i]!;
+  for (let i = 0; i < panel.count; i++) {
+    const heft = pressureKPa[i]! * panel.areaMm2[i]!;
+    if (heft === 0) continue;
     sum += heft;
     along += heft * (sampled.x[i]! + q[0]! + q[4]! * w.az[i]! - q[5]! * w.ay[i]! - origin.x[i]!);
     across += heft * (sampled.y[i]! + q[1]! + q[5]! * w.ax[i]! - q[3]! * w.az[i]! - origin.y[i]!);
-  });
-  return sum > 0 ? { alongMm: along / sum, acrossMm: across / sum } : { alongMm: 0, acrossMm: 0 };
+  }
+  return sum > 0 ? { alongMm: along / sum, acrossMm: across / sum } : NOWHERE;
 }
 
-/** The cells where they came to, with what they press and hold. */
-function cellsAfter({ panel, surface }: StepJob, w: ContactWork, q: Ways, placing: Placing): CellsAtRest {
-  const make = (): Float64Array => new Float64Array(panel.count);
+type Forces = Pick<CellsAtRest, 'pressureKPa' | 'shearX' | 'shearY' | 'shearZ'>;
+
+/** What the cells press and hold at a place. */
+function forcesAt(w: ContactWork, q: Ways): Forces {
+  const make = (): Float64Array => new Float64Array(w.count);
   const forces = { pressureKPa: make(), shearX: make(), shearY: make(), shearZ: make() };
+  const { p, tx, ty, tz } = TOUCHING;
   eachTouching(w, q, (i, j) => {
-    forces.pressureKPa[i] = TOUCHING.p[j]!;
-    forces.shearX[i] = TOUCHING.tx[j]!;
-    forces.shearY[i] = TOUCHING.ty[j]!;
-    forces.shearZ[i] = TOUCHING.tz[j]!;
+    forces.pressureKPa[i] = p[j]!;
+    forces.shearX[i] = tx[j]!;
+    forces.shearY[i] = ty[j]!;
+    forces.shearZ[i] = tz[j]!;
   });
+  return forces;
+}
+
+/** The cells where they came to. */
+function cellsAfter({ panel, surface }: StepJob, placing: Placing, forces: Forces): CellsAtRest {
   const at = roomForSamples(panel.count);
   sampleAt(panel, surface, placing, at);
   return { ...at, ...forces };

@@ -1,4 +1,4 @@
-import { type HandKind, HANDS, TOLD_IDS, takesCoverage } from '@fulcra/demo';
+import { type HandKind, HANDS, TOLD_IDS, frontCoverage, takesCoverage } from '@fulcra/demo';
 
 /** What is told as nine in ten, against backs and hands of its own: how often the truth lies inside. */
 const SETS = Number(process.argv[2] ?? 2000);
@@ -19,3 +19,11 @@ for (const hand of Object.keys(HANDS) as HandKind[]) {
 }
 const mean = (values: readonly number[]): number => values.reduce((s, v) => s + v, 0) / values.length;
 console.log(`| all | | | | ${all.map((values) => percent(mean(values))).join(' | ')} |`);
+
+const BACKS = Math.max(8, Math.round(SETS / 5));
+const { stock, saddle, byDefault } = frontCoverage(BACKS, 7000);
+console.log(`\nRoom over the withers foretold from the front, ${BACKS} backs under every school, hand errors included\n`);
+console.log('| told for | fronts | inside |\n| --- | --- | --- |');
+console.log(`| a saddle of the stock, whichever | ${stock.asked} | ${percent(stock.inside / stock.asked)} |`);
+console.log(`| the saddle at hand | ${saddle.asked} | ${percent(saddle.inside / saddle.asked)} |`);
+console.log(`\nTold by default, no build resting there: ${byDefault}`);

@@ -1,6 +1,15 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type FrontFit, type School, ARCH_SHAPES, bodyInputOf, handOfVisit, measuredNeeds } from '@fulcra/core';
+import {
+  type BodyInput,
+  type FrontFit,
+  type School,
+  ARCH_SHAPES,
+  bodyInputOf,
+  describedOf,
+  handOfVisit,
+  measuredNeeds,
+} from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
@@ -19,7 +28,7 @@ import { useDraft } from '../platform/use-draft';
 import { useWide } from '../ui/use-wide';
 import { problemWords } from '../words/problem-words';
 import { headlineWords, verdictSentence, TONE_OF } from '../words/verdict-words';
-import { useFront } from '../engine/use-front';
+import { type FrontState, useFront } from '../engine/use-front';
 import { DecideSheet } from './decide-sheet';
 import { type FrontSetup, RECOMMENDED, type TriedFront, tryFront, FRONT_DRAFT } from './front-setup';
 import { SaddlePicker } from './saddle-picker';
@@ -55,6 +64,7 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
   const { page, front, measured } = loaded;
   const section = front.consensus!;
   const body = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
+  const stock = useSaddles().data;
   const fit = useFront<'frontFit'>({
     kind: 'frontFit',
     section,
@@ -63,10 +73,11 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
     school: loaded.school,
     takenAtMm: front.takenAtMm,
     body,
+    stock: (stock ?? []).map(describedOf),
   });
   const answer = fit.state === 'done' ? fit.answer : null;
   return (
-    <FitFrame visitId={visitId} loaded={loaded} answer={answer?.ok ? answer.value : null}>
+    <FitFrame visitId={visitId} loaded={loaded} body={body} answer={answer?.ok ? answer.value : null}>
       {fit.state === 'working' ? <Body role="status">{FRONT_PHRASES.layingEveryArch}</Body> : null}
       {fit.state === 'failed' ? <Banner tone="bad">{FRONT_PHRASES.theComputationStopped(fit.message)}</Banner> : null}
       {answer && !answer.ok
@@ -83,21 +94,27 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
 interface FrameProps {
   readonly visitId: string;
   readonly loaded: LoadedVisit;
+  readonly body: BodyInput;
   readonly answer: FrontFit | null;
   readonly children: React.ReactNode;
 }
 
-function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
+function FitFrame({ visitId, loaded, body, answer, children }: FrameProps) {
   const { page, front, school } = loaded;
   const saddles = useSaddles().data ?? [];
   const [setup, setSetup] = useDraft(`fit-${visitId}`, FRONT_DRAFT, RECOMMENDED);
   const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
   const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;
   const recommended = answer?.recommendation.target ?? null;
+  const sinks = useFront<'sinkOfWidths'>(saddle === null ? null : { kind: 'sinkOfWidths', saddle: describedOf(saddle), school, body });
+  const settling = saddle !== null && sinks.state !== 'done';
   const tried =
-    recommended === null || answer === null
+    recommended === null || settling
       ? null
-      : tryFront({ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended, sink: answer.sink });
+      : tryFront({
+          ...{ section: front.consensus!, school, takenAtMm: front.takenAtMm, setup, saddle, recommended },
+          ...(sinks.state === 'done' && sinks.answer !== null && { sinks: sinks.answer }),
+        });
   const close = () => setSheet(null);
   const shown = tried === null || answer === null ? null : { loaded, tried, answer, school, saddle, saddles, setup, setSetup };
   return (
@@ -117,6 +134,7 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
     >
       <ClosedVisit loaded={loaded} />
       {children}
+      {settling && answer !== null ? <Settling name={saddle.name} state={sinks} /> : null}
       {shown === null ? null : (
         <>
           <ArchAndVerdict {...shown} />
@@ -127,6 +145,14 @@ function FitFrame({ visitId, loaded, answer, children }: FrameProps) {
     </Screen>
   );
 }
+
+/** The chosen saddle is being settled on the back, or could not be. */
+const Settling = ({ name, state }: { readonly name: string; readonly state: FrontState<unknown> }) =>
+  state.state === 'failed' ? (
+    <Banner tone="bad">{FRONT_PHRASES.theComputationStopped(state.message)}</Banner>
+  ) : (
+    <Body role="status">{FRONT_PHRASES.settling(name)}</Body>
+  );
 
 const isRecommended = (setup: FrontSetup): boolean => setup.saddleId === null && setup.includedAngleDeg === null && setup.shape === null;
 

@@ -2,12 +2,12 @@ import { type Saddle } from '@fulcra/contract';
 import {
   type ArchShape,
   type FrontArch,
-  type FrontSink,
   type Judged,
   type LaidArch,
   type Padding,
   type School,
   type Section,
+  type SinkOfWidths,
   ARCH_SHAPES,
   CROWN_RADIUS_MM,
   DEFAULT_POINT_LENGTH_MM,
@@ -16,6 +16,7 @@ import {
   judgeSettings,
   paddingOfSaddle,
   prepareSection,
+  sinkAt,
 } from '@fulcra/core';
 import { z } from 'zod';
 import { type DraftSpec } from '../platform/draft';
@@ -57,8 +58,8 @@ export interface TryQuestion {
   readonly setup: FrontSetup;
   readonly saddle: Saddle | null;
   readonly recommended: Pick<LaidArch, 'arch' | 'padding'>;
-  /** How far a front comes down on this horse. */
-  readonly sink: FrontSink;
+  /** How far this saddle's front comes down at each of its widths; absent where the back behind the front isn't known. */
+  readonly sinks?: SinkOfWidths;
 }
 
 /** Lays what is set up; null where no such front comes to rest on this back. */
@@ -80,13 +81,13 @@ function tryFree({ section, school, takenAtMm, setup, recommended }: TryQuestion
 }
 
 /** Neighbours of a saddle are the widths it can really be set to; past its last one, the next width that could be built. */
-function trySaddle({ section, school, takenAtMm, setup, sink }: TryQuestion, saddle: Saddle): TriedFront | null {
+function trySaddle({ section, school, takenAtMm, setup, sinks }: TryQuestion, saddle: Saddle): TriedFront | null {
   const body = prepareSection(section);
-  const settings = judgeSettings(body, saddle.front, school, takenAtMm, sink);
+  const settings = judgeSettings(body, saddle.front, school, takenAtMm, sinks);
   const here = settings.find((s) => s.index === setup.setting);
   if (here === undefined) return null;
   const arch = archOfSetting(saddle.front, here.setting);
-  const padding = paddingOfSaddle(saddle.front, school, sink);
+  const padding = paddingOfSaddle(saddle.front, school, sinkAt(school, sinks, here.index));
   const free = judgeWithNeighbours(body, arch, padding, school, takenAtMm);
   return {
     arch,

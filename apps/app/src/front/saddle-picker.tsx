@@ -1,6 +1,6 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type RankedSaddle, bodyInputOf, neutralWidth } from '@fulcra/core';
+import { type RankedSaddle, bodyInputOf, describedOf, neutralWidth } from '@fulcra/core';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { HeldBanner } from '../tack';
@@ -63,11 +63,10 @@ export function SaddlePicker(props: SaddlePickerProps) {
 
 function Stock({ loaded: { page, measured, front, school }, saddles, setup, onChange }: SaddlePickerProps) {
   const body = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
-  const asked = saddles.map(({ id, front }) => ({ id, front }));
   const ranked = useFront<'rankSaddles'>({
     kind: 'rankSaddles',
     section: front.consensus!,
-    saddles: asked,
+    saddles: saddles.map(describedOf),
     school,
     takenAtMm: front.takenAtMm,
     body,

@@ -30,7 +30,7 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
   const depthMm = recommendation.target.padding.panelDepthMm;
   return (
     <Sheet title={FRONT_PHRASES.why} open={open} onClose={onClose}>
-      <Reasons tried={tried} answer={answer} />
+      <Reasons tried={tried} />
       {verdict.remedies.length > 0 ? <Lines title={FRONT_PHRASES.whatHelps} lines={verdict.remedies.map(remedyWords)} /> : null}
       <Lines title={FRONT_PHRASES.whatWouldTurn} lines={verdict.flips.map(flipWords)} />
       <HowSure answer={answer} isRecommended={isRecommended} />
@@ -57,7 +57,7 @@ export function WhySheet({ school, open, onClose, tried, answer, isRecommended }
 }
 
 /** The numbers behind the verdict, each side. */
-function Reasons({ tried, answer: { sink } }: Pick<WhySheetProps, 'tried' | 'answer'>) {
+function Reasons({ tried }: Pick<WhySheetProps, 'tried'>) {
   const { verdict, laid } = tried.chosen;
   const { fingerMm } = usePracticeSettings();
   const gap = (mm: number | null): string =>
@@ -81,7 +81,7 @@ function Reasons({ tried, answer: { sink } }: Pick<WhySheetProps, 'tried' | 'ans
       </Small>
       <Small>
         {FRONT_PHRASES.comesDown(tried.padding.sinkMm.toFixed(0), tried.padding.sinkHalfMm.toFixed(0))}
-        {sink.from === 'sitting' ? FRONT_PHRASES.bySitting : FRONT_PHRASES.byDefault}
+        {FRONT_PHRASES.sinkFrom[tried.padding.sinkFrom]}
       </Small>
       <FingerWidth />
     </Part>

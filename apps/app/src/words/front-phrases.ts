@@ -57,8 +57,15 @@ export const FRONT_PHRASES = {
     `It wants ${lengthWords(depthMm)} of panel in front instead of the usual ${usualMm}: no crown alone leaves the room over the withers.`,
   panelBegins: 'the panel begins there',
   comesDown: (mm: string, half: string): string => `Under saddle and rider it comes down ${lengthWords(mm)} (±${half}): `,
-  bySitting: 'a plain saddle behind this front was settled on the measured back.',
-  byDefault: 'a default, because only the front was measured. With the sections behind it, it is worked out.',
+  sinkFrom: {
+    saddle: 'this saddle was settled on the measured back.',
+    stock: 'this front was built into each saddle of your stock, and each was settled on the measured back. A chosen saddle is surer.',
+    builds:
+      'this front was built into your saddles and the common builds, and each was settled on the measured back. A chosen saddle is surer.',
+    default: 'a default, because only the front was measured. With the sections behind it, it is worked out.',
+    noneRests: 'a default, because no such saddle comes to rest on the measured back at this place.',
+  },
+  settling: (name: string): string => `Settling ${name} on the back…`,
   whatOtherSchools: 'What other schools would take',
   whatThisSchool: 'What this school still waits for',
   needs: (name: string, limits: string, needs: string): string => `${name} (${limits}): needs ${needs}.`,

@@ -31,6 +31,15 @@ const HEADLINES: Readonly<Record<FrontVerdictCode, (v: FrontVerdict) => string>>
 /** The member of a union that carries a code, also where one member carries several. */
 type OfCode<U, C> = U extends { code: infer K } ? (C extends K ? U : never) : never;
 
+/** What the ± of a room is of, where it is of more than the hand. */
+const OF_WHICH = {
+  saddle: '',
+  stock: ' by which saddle of the stock it is built into',
+  builds: ' by which saddle it is built into',
+  default: '',
+  noneRests: '',
+} as const;
+
 const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>, fingerMm: number) => string } = {
   tipCloser: (r) => `It is ${mmWords(r.byMm)} closer at the points than at the top, so it pinches below and tips the seat back.`,
   topCloser: (r) => `It is ${mmWords(r.byMm)} closer at the top than at the points, so the front will drop.`,
@@ -38,7 +47,7 @@ const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>, fingerMm
   oneWidthOver: (r) => `It opens ${mmWords(r.byMm)} to the points, as one width over should (${mmWords(r.wantedMm)}).`,
   sideTighter: (r) => `The horse is fuller on the ${r.side} side: ${mmWords(r.byMm)} less room there.`,
   withersClearance: (r, fingerMm) =>
-    `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm, fingerMm)}), ±${mmWords(r.halfMm)}, under saddle and rider; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
+    `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm, fingerMm)}), ±${mmWords(r.halfMm)}${OF_WHICH[r.from]}, under saddle and rider; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
   besideWithersClose: (r) => `Beside the withers only ${mmWords(r.roomMm)} on the ${r.side} side; wanted ${mmWords(r.leastMm)}.`,
   crownTouches: () => 'The arch rests on the withers before the points touch.',
   extrapolated: (r) => `The ${r.side} tracing ends above the point's tip and was carried on straight.`,

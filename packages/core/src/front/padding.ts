@@ -12,14 +12,19 @@ export interface Padding {
   /** How far the crown comes down under saddle and rider, from where the arch first touches, mm, and how sure that is. */
   readonly sinkMm: number;
   readonly sinkHalfMm: number;
+  /** What that spread is of. */
+  readonly sinkFrom: FrontSink['from'];
 }
 
-/** How far a front comes down under saddle and rider, and how that is known. */
+/**
+ * How far a front comes down under saddle and rider, and how that is known: this saddle settled on this back, the practice's stock,
+ * the builds there are (where the stock is small), or the school's default: only the front was measured, or no such saddle rests there.
+ */
 export interface FrontSink {
   readonly mm: number;
   /** Half of the interval that holds nine in ten, mm. */
   readonly halfMm: number;
-  readonly from: 'sitting' | 'default';
+  readonly from: 'saddle' | 'stock' | 'builds' | 'default' | 'noneRests';
 }
 
 /** The deepest panel that is asked for in front (default). */
@@ -42,11 +47,13 @@ export const paddingOfSchool = (school: School, sink: FrontSink = sinkOfSchool(s
   panelFromSpineMm: DEFAULT_CHANNEL_MM / 2,
   sinkMm: sink.mm,
   sinkHalfMm: sink.halfMm,
+  sinkFrom: sink.from,
 });
 
 export const paddingOfSaddle = (front: SaddleFront, school: School, sink: FrontSink = sinkOfSchool(school)): Padding => ({
   sinkMm: sink.mm,
   sinkHalfMm: sink.halfMm,
+  sinkFrom: sink.from,
   panelDepthMm: front.frontPanelDepthMm,
   padMm: school.front.padMm,
   panelFromSpineMm: front.frontChannelMm / 2,

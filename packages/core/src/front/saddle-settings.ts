@@ -3,7 +3,7 @@ import { type School } from '../schools/school';
 import { type PreparedSection, layArch } from './arch-on-section';
 import { type Judged } from './neighbours';
 import { wantedClearanceMm } from './front-search';
-import { type FrontSink, type Padding, paddingOfSaddle } from './padding';
+import { type FrontSink, type Padding, paddingOfSaddle, sinkOfSchool } from './padding';
 import { type Severity, judgeFront } from './verdict';
 
 /** One width a saddle can be set to, laid on this horse. */
@@ -18,19 +18,28 @@ const HARD_STOP_MM = 1000;
 /** Height over the withers matters less than lying even (default). */
 const CLEARANCE_SHARE = 0.25;
 
-/** Every width this saddle can be set to, in its own order, each with its verdict. */
+/** How far the front of a saddle comes down at each of its widths; null for one at which it doesn't rest. */
+export type SinkOfWidths = readonly (FrontSink | null)[];
+
+/** Every width this saddle can be set to, in its own order, each with its verdict. @param sinks absent where only the front is known */
 export function judgeSettings(
   body: PreparedSection,
   front: SaddleFront,
   school: School,
   takenAtMm: number,
-  sink?: FrontSink,
+  sinks?: SinkOfWidths,
 ): JudgedSetting[] {
-  const padding = paddingOfSaddle(front, school, sink);
-  const judged = front.settings.flatMap((setting, index): JudgedSetting[] =>
-    judgedSetting(body, { front, setting, index }, padding, { school, takenAtMm }),
-  );
+  const judged = front.settings.flatMap((setting, index): JudgedSetting[] => {
+    const padding = paddingOfSaddle(front, school, sinkAt(school, sinks, index));
+    return judgedSetting(body, { front, setting, index }, padding, { school, takenAtMm });
+  });
   return judged.map((one) => inOwnSteps(one, judged));
+}
+
+/** What is known of one width: the school's own where the back isn't measured, and said so where it doesn't rest. */
+export function sinkAt(school: School, sinks: SinkOfWidths | undefined, index: number): FrontSink {
+  const own = sinkOfSchool(school);
+  return sinks === undefined ? own : (sinks[index] ?? { ...own, from: 'noneRests' });
 }
 
 function judgedSetting(
@@ -83,11 +92,11 @@ export function rankSaddles(
   saddles: readonly { readonly id: string; readonly front: SaddleFront }[],
   school: School,
   takenAtMm: number,
-  sink?: FrontSink,
+  sinksOf: (id: string) => SinkOfWidths | undefined = () => undefined,
 ): RankedSaddle[] {
   return saddles
     .flatMap(({ id, front }) => {
-      const settings = judgeSettings(body, front, school, takenAtMm, sink);
+      const settings = judgeSettings(body, front, school, takenAtMm, sinksOf(id));
       const best = bestSetting(settings);
       return best === null ? [] : [{ id, best, settings }];
     })

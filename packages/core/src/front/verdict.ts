@@ -19,6 +19,8 @@ export type Reason =
       /** Under saddle and rider, and half of the interval of nine in ten. */
       readonly clearanceMm: number;
       readonly halfMm: number;
+      /** What it is of: this saddle, or whichever it is built into. */
+      readonly from: Padding['sinkFrom'];
       readonly leastMm: number;
       readonly mostMm: number | null;
     }
@@ -155,6 +157,7 @@ function reasonsFor(laid: LaidArch, school: School, found: Found): Reason[] {
       code: 'withersClearance',
       clearanceMm: laid.loadedMm,
       halfMm: laid.padding.sinkHalfMm,
+      from: laid.padding.sinkFrom,
       leastMm: school.rules.withersOver.least,
       mostMm: school.rules.withersOver.most,
     },

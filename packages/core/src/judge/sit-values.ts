@@ -12,7 +12,7 @@ import { type StrideGaitId, STRIDE_GAITS } from '../schools/stride';
 import { wantedTipMinusTopMm } from '../front/verdict';
 
 /** A sitting says itself how far the front comes down: then only how it lies is read off the arch. */
-const AS_IT_TOUCHES: FrontSink = { mm: 0, halfMm: 0, from: 'sitting' };
+const AS_IT_TOUCHES: FrontSink = { mm: 0, halfMm: 0, from: 'saddle' };
 
 /**
  * The arch of the setup on the front section alone, with its own panel depth and pad; null without a section or rest.
@@ -27,6 +27,7 @@ export function laidFront(body: HorseBody, saddle: DescribedSaddle, setup: Saddl
     panelFromSpineMm: saddle.front.frontChannelMm / 2,
     sinkMm: sink.mm,
     sinkHalfMm: sink.halfMm,
+    sinkFrom: sink.from,
   });
   return laid.ok ? laid.value : null;
 }

@@ -1,149 +1,142 @@
-import { surfaceHeightMm } from '../back/surface';
+import { laidFront } from '../judge/sit-values';
 import { recommendFront } from '../front/front-search';
-import { type LaidArch } from '../front/arch-on-section';
-import { type FrontSink, type Padding, paddingOfSchool, sinkOfSchool } from '../front/padding';
-import { NEUTRAL_PAD } from '../saddle/pad';
-import { fixedAt } from '../saddle/number-setting';
+import { type FrontSink, paddingOfSchool, sinkOfSchool } from '../front/padding';
+import { type SinkOfWidths } from '../front/saddle-settings';
 import { DEFAULT_POINT_LENGTH_MM } from '../saddle/front-arch';
-import { DEFAULT_BUILD } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup, presentSetup } from '../saddle/saddle-setup';
 import { type School } from '../schools/school';
-import { degFromRad } from '../units';
+import { SDS_OF_90, mixtureQuantile } from '../stats';
+import { type BodyInput, bodyFrom } from '../sit/body/body-input';
 import { type HorseBody } from '../sit/body/horse-body';
+import { type ErrorSourceId, errorSources } from '../sit/body/measured-again';
 import { CELL_MM } from '../sit/seat-cells';
-import { type SitBench, laySaddle, settleJob, sit, sitBench } from '../sit/sit';
+import { type SitBench, sit, sitBench } from '../sit/sit';
+import { LEAST_STOCK, type FrontLaid, builtInto, commonBuilds, onSchoolsPad, setupBehindFront } from './front-builds';
 import { STANDARD_RIDER } from './standard-errors';
 
-/** A plain saddle behind a front that is being looked for: as long as the back has room, its rails at the slopes of this back. */
-const LIKE = DEFAULT_BUILD;
-const LEAST_LENGTH_MM = 220;
-/** Where across the horse its slope is read, mm from the spine; and where along the tree its angles are given. */
-const SLOPE_AT = { innerMm: 40, outerMm: 110 } as const;
-const REAR_SHARE = 0.9;
-/** How surely an inner sitting tells the room: what another saddle of the same front may do to it, mm (default). */
-const SITTING_HALF_MM = 3;
+/** The back behind a front, as it was measured. */
+interface Back {
+  readonly input: BodyInput;
+  readonly body: HorseBody;
+  readonly school: School;
+  readonly bench: SitBench;
+  readonly placeMm: number;
+}
 
-/** The plain saddle made for this back with this front: what "the same saddle" means before there is one. */
-export function saddleBehindFront(
-  { arch, padding }: Pick<LaidArch, 'arch' | 'padding'>,
-  bench: SitBench,
-  placeMm: number,
-): DescribedSaddle {
-  const { body } = bench;
-  const room = (body.lastRibMm ?? body.surface.stationsMm.at(-1)!) - placeMm;
-  const lengthMm = Math.max(LEAST_LENGTH_MM, Math.min(LIKE.frame.lengthMm, room));
-  // a deeper front lifts the whole saddle: the rest of the panel is made as much deeper
-  const deeper = padding.panelDepthMm - LIKE.panel.depthFrontMm.present;
-  const share = lengthMm / LIKE.frame.lengthMm;
-  const slope = (u: number): number => includedAngleAt(body, placeMm + u) ?? arch.includedAngleDeg;
-  const saddle = (curveMm: number): DescribedSaddle => ({
-    id: 'behind-front',
-    kind: 'english',
-    front: {
-      shape: arch.shape,
-      pointLengthMm: arch.pointLengthMm,
-      frontPanelDepthMm: padding.panelDepthMm,
-      frontChannelMm: 2 * padding.panelFromSpineMm,
-      presentSetting: 0,
-      settings: [{ label: '', includedAngleDeg: arch.includedAngleDeg }],
-    },
-    build: {
-      ...LIKE,
-      frame: {
-        ...LIKE.frame,
-        lengthMm,
-        headRiseMm: 0,
-        curveMm: fixedAt(curveMm),
-        midAngleDeg: slope(lengthMm / 2),
-        rearAngleDeg: slope(REAR_SHARE * lengthMm),
-        seatLowMm: share * LIKE.frame.seatLowMm,
-        massAtMm: share * LIKE.frame.massAtMm,
-      },
-      panel: {
-        ...LIKE.panel,
-        depthFrontMm: fixedAt(padding.panelDepthMm),
-        depthMidMm: LIKE.panel.depthMidMm + deeper,
-        depthRearMm: fixedAt(LIKE.panel.depthRearMm.present + deeper),
-      },
-    },
+function backOf(input: BodyInput, school: School): Back | null {
+  const body = bodyFrom(input);
+  if (!body.ok || body.value.front === null) return null;
+  const bench = sitBench(body.value, 'resting', school.engine, CELL_MM.confidence);
+  return { input, body: body.value, school, bench, placeMm: body.value.front.takenAtMm };
+}
+
+/** Room over the withers once a saddle is settled, mm; null where it doesn't rest. */
+function roomOf(bench: SitBench, saddle: DescribedSaddle, setup: SaddleSetup): number | null {
+  const sitting = sit({ body: bench.body, saddle, setup, rider: STANDARD_RIDER, pose: 'resting' }, bench);
+  return sitting.ok && sitting.value.settled.state === 'settled' ? sitting.value.withers.overMm : null;
+}
+
+/** A landmark is where a saddle is judged, not what it lies on. */
+const MOVES_THE_ROOM: ReadonlySet<ErrorSourceId> = new Set<ErrorSourceId>(['hand', 'topline', 'placement']);
+
+/** What the errors of the hand do to the room under one saddle, one standard deviation, mm: by the law of propagation. */
+function propagatedMm({ input, school }: Back, { saddle, setup, roomMm }: InBuild): number {
+  let square = 0;
+  for (const source of errorSources(input, school.errors).filter((s) => MOVES_THE_ROOM.has(s.id))) {
+    const measured = source.otherwise({ input, putOffMm: 0 }, 1);
+    const body = bodyFrom(measured.input);
+    if (!body.ok) continue;
+    const bench = sitBench(body.value, 'resting', school.engine, CELL_MM.confidence);
+    const room = roomOf(bench, saddle, { ...setup, placeMm: setup.placeMm + measured.putOffMm });
+    if (room !== null) square += (room - roomMm) ** 2;
+  }
+  return Math.sqrt(square);
+}
+
+/** The same for every saddle on this back, so that no two screens tell two: that of the first common build that rests under this front. */
+function handSdMm(back: Back, front: FrontLaid): number {
+  for (const build of commonBuilds(back.body, back.placeMm)) {
+    const [rested] = inBuilds(back, front, [build]);
+    if (rested !== undefined) return propagatedMm(back, rested);
+  }
+  return back.school.front.sinkHalfMm / SDS_OF_90;
+}
+
+interface InBuild {
+  readonly saddle: DescribedSaddle;
+  readonly setup: SaddleSetup;
+  readonly roomMm: number;
+}
+
+/** One front in every build in which it rests. */
+const inBuilds = ({ bench, placeMm }: Back, front: FrontLaid, builds: readonly DescribedSaddle[]): InBuild[] =>
+  builds.flatMap((build) => {
+    const saddle = builtInto(build, front);
+    const setup = setupBehindFront(saddle, front.padding.padMm, placeMm);
+    const roomMm = roomOf(bench, saddle, setup);
+    return roomMm === null ? [] : [{ saddle, setup, roomMm }];
   });
-  return saddle(curveFor(saddle(0), padding, bench, placeMm));
-}
-
-/** As it is, on the pad the school counts. */
-export const setupBehindFront = (saddle: DescribedSaddle, padMm: number, placeMm: number): SaddleSetup => ({
-  ...presentSetup(saddle, placeMm),
-  pad: padMm > 0 ? { kind: 'felt', thicknessMm: padMm } : NEUTRAL_PAD.english,
-});
-
-/** Included angle of the two flanks there, degrees; null where the back wasn't measured. */
-function includedAngleAt({ surface }: HorseBody, xMm: number): number | null {
-  const drop = ([-1, 1] as const).map(
-    (side) => surfaceHeightMm(surface, xMm, side * SLOPE_AT.innerMm) - surfaceHeightMm(surface, xMm, side * SLOPE_AT.outerMm),
-  );
-  const mean = (drop[0]! + drop[1]!) / 2;
-  return mean > 0 ? 2 * degFromRad(Math.atan((SLOPE_AT.outerMm - SLOPE_AT.innerMm) / mean)) : null;
-}
-
-const CURVE_HALF_MM = 200;
-
-/** The lengthwise curve with which this saddle follows the back: least squares of what lies between, level and tilt left free. */
-function curveFor(saddle: DescribedSaddle, { padMm }: Padding, bench: SitBench, placeMm: number): number {
-  const setup = setupBehindFront(saddle, padMm, placeMm);
-  const laid = laySaddle({ body: bench.body, saddle, setup, rider: STANDARD_RIDER }, bench.engine);
-  const ready = laid.ok ? settleJob({ setup }, laid.value, bench) : null;
-  if (ready === null || !ready.ok) return saddle.build.frame.curveMm.present;
-  const { panel } = ready.value.job;
-  const middle = placeMm + saddle.build.frame.lengthMm / 2;
-  const rows = Array.from({ length: panel.count }, (_, i) => i).filter((i) => !Number.isNaN(panel.overlapMm[i]!) && panel.reliefMm[i]! < 1);
-  return quadratic(
-    rows.map((i) => (panel.x[i]! - middle) / CURVE_HALF_MM),
-    rows.map((i) => panel.overlapMm[i]!),
-  );
-}
-
-/** Second coefficient of the parabola through what is given, by least squares; 0 where there is too little. */
-function quadratic(xs: readonly number[], ys: readonly number[]): number {
-  const n = xs.length;
-  if (n < 3) return 0;
-  const mean = (of: (i: number) => number): number => xs.reduce((s, _, i) => s + of(i), 0) / n;
-  const [x1, x2] = [mean((i) => xs[i]!), mean((i) => xs[i]! ** 2)];
-  const spread = mean((i) => (xs[i]! - x1) ** 2);
-  const lean = mean((i) => (xs[i]! - x1) * (xs[i]! ** 2 - x2)) / spread;
-  const left = (i: number): number => xs[i]! ** 2 - x2 - lean * (xs[i]! - x1);
-  const square = mean((i) => left(i) ** 2);
-  return square > 0 ? mean((i) => left(i) * ys[i]!) / square : 0;
-}
-
-/** How far the crown of a laid front comes down when the saddle behind it is settled; null where it doesn't rest. */
-export function sinkOf(laid: LaidArch, bench: SitBench, placeMm: number): number | null {
-  const saddle = saddleBehindFront(laid, bench, placeMm);
-  const setup = setupBehindFront(saddle, laid.padding.padMm, placeMm);
-  const question = { body: bench.body, saddle, setup, rider: STANDARD_RIDER, pose: 'resting' as const };
-  const sitting = sit(question, bench);
-  if (!sitting.ok || sitting.value.settled.state !== 'settled' || sitting.value.withers.overMm === null) return null;
-  return laid.crownZMm - sitting.value.withers.overMm;
-}
 
 const MOST_ROUNDS = 6;
 /** The room is told once another round would change it by no more than this, mm. */
-const SETTLED_MM = 0.3;
+const SETTLED_MM = 0.5;
 
 /**
- * How far the front that a school recommends comes down on this horse: it is laid, the plain saddle behind it is settled, and it is
- * recommended again by what that left, until that changes nothing; null where no such saddle rests.
+ * How far the front that a school recommends comes down on this horse: it is built into each saddle of the stock (of the common
+ * builds, where the stock is small), each is settled on the back, and it is recommended again by the middle of what that left, until
+ * that changes nothing. Told is the interval of nine in ten over the builds and the error of the hand.
+ * @param stock of the practice; saddles of another kind are left out
+ * @returns null where the back behind the front isn't known
  */
-export function frontSink(body: HorseBody, school: School): FrontSink | null {
-  if (body.front === null) return null;
-  const bench = sitBench(body, 'resting', school.engine, CELL_MM.confidence);
-  let sink = sinkOfSchool(school);
+export function frontSink(input: BodyInput, school: School, stock: readonly DescribedSaddle[]): FrontSink | null {
+  const back = backOf(input, school);
+  if (back === null) return null;
+  const likely = stock.filter((s) => s.kind === 'english');
+  const from = likely.length >= LEAST_STOCK ? 'stock' : 'builds';
+  const builds = from === 'stock' ? likely : [...likely, ...commonBuilds(back.body, back.placeMm)];
+  const own = sinkOfSchool(school);
+  let sink: FrontSink = own;
+  const sdMm = handSdOn(back);
+  if (sdMm === null) return { ...own, from: 'noneRests' };
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    const found = recommendFront(body.front.section, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school, sink));
-    const sunk = found.ok ? sinkOf(found.value.target, bench, body.front.takenAtMm) : null;
-    if (sunk === null) return null;
-    const settled = Math.abs(sunk - sink.mm) <= SETTLED_MM;
-    sink = { mm: sunk, halfMm: SITTING_HALF_MM, from: 'sitting' };
+    const found = recommendFront(back.body.front!.section, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school, sink));
+    if (!found.ok) return { ...own, from: 'noneRests' };
+    const { target } = found.value;
+    const rested = inBuilds(back, target, builds);
+    // where fewer than half of them rest, those few say nothing of the others
+    if (2 * rested.length < builds.length) return { ...own, from: 'noneRests' };
+    const rooms = rested.map((r) => r.roomMm);
+    const [low, high] = [mixtureQuantile(rooms, sdMm, 0.05), mixtureQuantile(rooms, sdMm, 0.95)];
+    const mm = target.crownZMm - (low + high) / 2;
+    const settled = Math.abs(mm - sink.mm) <= SETTLED_MM;
+    sink = { mm, halfMm: (high - low) / 2, from };
     if (settled) break;
   }
   return sink;
 }
+
+/** The error of the hand under the front that the school asks for before anything was settled; null where it asks for none. */
+function handSdOn(back: Back): number | null {
+  const asked = recommendFront(back.body.front!.section, back.school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(back.school));
+  return asked.ok ? handSdMm(back, asked.value.target) : null;
+}
+
+/** How far the front of each saddle comes down at each of its widths, by settling it; null where the back isn't known. */
+export function sinksOfStock(
+  input: BodyInput,
+  school: School,
+  saddles: readonly DescribedSaddle[],
+): ReadonlyMap<string, SinkOfWidths> | null {
+  const back = backOf(input, school);
+  if (back === null) return null;
+  const sdMm = handSdOn(back) ?? school.front.sinkHalfMm / SDS_OF_90;
+  return new Map(saddles.map((saddle) => [saddle.id, sinkOfWidths(back, saddle, SDS_OF_90 * sdMm)]));
+}
+
+const sinkOfWidths = ({ body, bench, school, placeMm }: Back, saddle: DescribedSaddle, halfMm: number): SinkOfWidths =>
+  saddle.front.settings.map((_, width): FrontSink | null => {
+    const setup = onSchoolsPad({ ...presentSetup(saddle, placeMm), width }, school.front.padMm);
+    const laid = laidFront(body, saddle, { ...setup, frontDepthMm: saddle.front.frontPanelDepthMm });
+    const room = roomOf(bench, saddle, setup);
+    return laid === null || room === null ? null : { mm: laid.crownZMm - room, halfMm, from: 'saddle' };
+  });

@@ -11,3 +11,4 @@ export * from './sit-confidence';
 export * from './standard-errors';
 export * from './front-under-load';
 export * from './compare';
+export * from './front-builds';

@@ -1,11 +1,11 @@
 import { type HandSoFar, type Section, type Take } from '../back';
-import { type FrontFit, type FrontSink, type RankedSaddle, frontFit, prepareSection, rankSaddles } from '../front';
+import { type FrontFit, type RankedSaddle, type SinkOfWidths, frontFit, prepareSection, rankSaddles } from '../front';
 import { type Outcome } from '../problems';
 import { seededRandom } from '../random';
-import { type SaddleFront } from '../saddle';
+import { type DescribedSaddle } from '../saddle';
 import { type Need, type School } from '../schools';
-import { frontSink } from '../search';
-import { type BodyInput, bodyFrom } from '../sit';
+import { frontSink, sinksOfStock } from '../search';
+import { type BodyInput } from '../sit';
 
 /** What may be asked of the front alone. */
 export type FrontQuestion =
@@ -19,11 +19,20 @@ export type FrontQuestion =
       readonly takenAtMm: number;
       /** The back behind the front, where it was measured: how far the front comes down is then found by settling a saddle on it. */
       readonly body?: BodyInput;
+      /** What the front may be built into. */
+      readonly stock?: readonly DescribedSaddle[];
+    }
+  | {
+      /** How far the front of one saddle comes down at each of its widths. */
+      readonly kind: 'sinkOfWidths';
+      readonly saddle: DescribedSaddle;
+      readonly school: School;
+      readonly body: BodyInput;
     }
   | {
       readonly kind: 'rankSaddles';
       readonly section: Section;
-      readonly saddles: readonly { readonly id: string; readonly front: SaddleFront }[];
+      readonly saddles: readonly DescribedSaddle[];
       readonly school: School;
       readonly takenAtMm: number;
       readonly body?: BodyInput;
@@ -32,6 +41,8 @@ export type FrontQuestion =
 export interface FrontAnswers {
   readonly frontFit: Outcome<FrontFit>;
   readonly rankSaddles: readonly RankedSaddle[];
+  /** Null where the back behind the front isn't known. */
+  readonly sinkOfWidths: SinkOfWidths | null;
 }
 
 /** Same takes, same redraws: an answer doesn't change by being asked again. */
@@ -40,9 +51,15 @@ const FRONT_SEED = 20_261_123;
 export const FRONT_MEASURED: ReadonlySet<Need> = new Set<Need>(['frontSection']);
 
 export function frontAnswerOf(question: FrontQuestion): FrontAnswers[keyof FrontAnswers] {
-  const { section, school, takenAtMm } = question;
-  const sink = question.body === undefined ? null : sinkOn(question.body, school);
-  if (question.kind === 'rankSaddles') return rankSaddles(prepareSection(section), question.saddles, school, takenAtMm, sink ?? undefined);
+  const { school } = question;
+  if (question.kind === 'sinkOfWidths') return sinksOfStock(question.body, school, [question.saddle])?.get(question.saddle.id) ?? null;
+  const { section, takenAtMm } = question;
+  const { body } = question;
+  if (question.kind === 'rankSaddles') {
+    const sinks = body === undefined ? null : sinksOfStock(body, school, question.saddles);
+    return rankSaddles(prepareSection(section), question.saddles, school, takenAtMm, (id) => sinks?.get(id));
+  }
+  const sink = body === undefined ? null : frontSink(body, school, question.stock ?? []);
   const random = seededRandom(FRONT_SEED);
   return frontFit({
     section,
@@ -54,10 +71,4 @@ export function frontAnswerOf(question: FrontQuestion): FrontAnswers[keyof Front
     ...(question.hand === undefined ? {} : { hand: question.hand }),
     ...(sink === null ? {} : { sink }),
   });
-}
-
-/** What settling a saddle on the whole back says of its front; null where the back isn't known well enough. */
-function sinkOn(input: BodyInput, school: School): FrontSink | null {
-  const body = bodyFrom(input);
-  return body.ok ? frontSink(body.value, school) : null;
 }

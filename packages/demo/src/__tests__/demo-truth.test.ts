@@ -3,7 +3,7 @@ import { DEMO_ANIMALS, DEMO_SADDLES, demoScenario, demoSection, frontTakes, true
 
 const STATIC = schoolById('static-close');
 /** Nothing comes down: the usual panel, whatever room that leaves over the withers. */
-const AS_LAID = paddingOfSchool(STATIC, { mm: 0, halfMm: 0, from: 'sitting' });
+const AS_LAID = paddingOfSchool(STATIC, { mm: 0, halfMm: 0, from: 'saddle' });
 
 describe('the engine on the eight demo backs', () => {
   it.each(DEMO_ANIMALS.map((a) => [a.horse.name, a] as const))('%s: the flanks built in are found again within 2.5 deg', (_, animal) => {

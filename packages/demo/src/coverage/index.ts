@@ -1,2 +1,3 @@
 export * from './hands';
 export * from './takes-coverage';
+export * from './front-coverage';

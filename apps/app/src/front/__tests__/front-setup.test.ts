@@ -23,7 +23,7 @@ const found = recommendFront(prepareSection(section), school, DEFAULT_POINT_LENG
 if (!found.ok) throw new Error('nothing lies on a wedge');
 const recommended = found.value.target;
 const tried = (more: Partial<TryQuestion['setup']>, saddle: TryQuestion['saddle'] = null) =>
-  tryFront({ section, school, takenAtMm: 50, setup: { ...RECOMMENDED, ...more }, saddle, recommended, sink });
+  tryFront({ section, school, takenAtMm: 50, setup: { ...RECOMMENDED, ...more }, saddle, recommended });
 
 describe('a front that is tried', () => {
   it('follows the recommendation until somebody chooses, each of angle and shape by itself', () => {

@@ -36,6 +36,7 @@ function verdictAt(includedAngleDeg: number) {
     panelFromSpineMm: DEFAULT_CHANNEL_MM / 2,
     sinkMm: 0,
     sinkHalfMm: 0,
+    sinkFrom: 'saddle',
   });
   if (!laid.ok) throw new Error('refused');
   return judgeFront(laid.value, schoolById('static-close'), 45);

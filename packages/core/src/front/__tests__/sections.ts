@@ -11,7 +11,7 @@ export function wedge(halfAngleDeg: number, depthMm = 220): Section {
   return sectionOf([...depths.map((d) => point(-d * slope, -d)), point(0, 0), ...depths.map((d) => point(d * slope, -d))]);
 }
 
-export const PADDING: Padding = { panelDepthMm: 30, padMm: 0, panelFromSpineMm: 35, sinkMm: 0, sinkHalfMm: 0 };
+export const PADDING: Padding = { panelDepthMm: 30, padMm: 0, panelFromSpineMm: 35, sinkMm: 0, sinkHalfMm: 0, sinkFrom: 'saddle' };
 
 /**
  * The horse an arch was made for: flanks at panel depth all along the bearing part of the points,

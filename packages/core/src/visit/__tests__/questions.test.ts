@@ -191,7 +191,7 @@ describe('what may be asked of the front alone', () => {
   }, 60_000);
 
   it('a stock by its fronts', () => {
-    const saddles = [90, 70].map((deg, i) => ({ id: `s${i}`, front: saddleFor(deg).front }));
+    const saddles = [90, 70].map((deg, i) => ({ ...saddleFor(deg), id: `s${i}` }));
     const ranked = frontAnswerOf({ kind: 'rankSaddles', section, saddles, school: schoolById('static-close'), takenAtMm: 50 });
     expect(ranked).toEqual(rankSaddles(prepareSection(section), saddles, schoolById('static-close'), 50));
   });

@@ -1,0 +1,166 @@
+import {
+  type BodyInput,
+  type DescribedSaddle,
+  type HorseBody,
+  type Random,
+  type School,
+  type SitBench,
+  CELL_MM,
+  DEFAULT_POINT_LENGTH_MM,
+  SCHOOLS,
+  STANDARD_RIDER,
+  bodyFrom,
+  builtInto,
+  describedOf,
+  fixedAt,
+  frontSink,
+  judgeSettings,
+  measuredAgain,
+  onSchoolsPad,
+  paddingOfSchool,
+  presentSetup,
+  recommendFront,
+  seededRandom,
+  setupBehindFront,
+  sinksOfStock,
+  sit,
+  sitBench,
+} from '@fulcra/core';
+import { type BackBuild } from '../back-generator';
+import { DEMO_ANIMALS } from '../animals';
+import { trueBodyInput } from '../demo-body';
+import { DEMO_SADDLES } from '../saddles';
+
+/** How often the room over the withers lay inside what was foretold. */
+export interface FrontCoverage {
+  readonly inside: number;
+  readonly asked: number;
+}
+export interface FrontCoverages {
+  /** A front in a saddle of the stock that wasn't chosen yet. */
+  readonly stock: FrontCoverage;
+  /** A saddle that was. */
+  readonly saddle: FrontCoverage;
+  /** Fronts that were told by default, for no build rests on that back. */
+  readonly byDefault: number;
+}
+
+const STOCK_OF = 12;
+const HAND = { near: { sideAngleDeg: 1, halfWidthMm: 1.5 }, off: { sideAngleDeg: 1, halfWidthMm: 1.5 }, assumed: true } as const;
+const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(random() * list.length)]!;
+const near = (value: number, by: number, random: Random): number => value + by * (2 * random() - 1);
+
+/** A back like one of the island's, no two alike. */
+function anyBack(random: Random): BackBuild {
+  const { back } = pick(DEMO_ANIMALS, random);
+  return {
+    ...back,
+    baseOpensDeg: near(back.baseOpensDeg, 3, random),
+    rearOpensDeg: near(back.rearOpensDeg, 4, random),
+    dipMm: Math.max(0, near(back.dipMm, 8, random)),
+    croupMm: near(back.croupMm, 15, random),
+    witherMm: Math.max(5, near(back.witherMm, 12, random)),
+  };
+}
+
+/** A practice's stock: saddles like the island's, no two alike. */
+const anyStock = (random: Random): DescribedSaddle[] =>
+  Array.from({ length: STOCK_OF }, (_, i) => {
+    const { id: _id, ...saddle } = describedOf(pick(ENGLISH, random));
+    const { frame } = saddle.build;
+    const build = {
+      ...saddle.build,
+      frame: {
+        ...frame,
+        curveMm: fixedAt(Math.max(0, near(frame.curveMm.present, 8, random))),
+        midAngleDeg: near(frame.midAngleDeg, 5, random),
+        rearAngleDeg: near(frame.rearAngleDeg, 5, random),
+      },
+    };
+    return { ...saddle, build, id: `stock ${i}` };
+  });
+const ENGLISH = DEMO_SADDLES.filter((s) => s.kind === 'english');
+
+interface Case {
+  readonly told: BodyInput;
+  readonly truth: HorseBody;
+  /** How far off its place the fitter puts a saddle, mm. */
+  readonly putOffMm: number;
+  readonly stock: readonly DescribedSaddle[];
+  readonly school: School;
+  readonly random: Random;
+}
+
+/** Draws backs, hands, and stocks, tells the room of a front under every school, and settles on the true back what it was told of. */
+export function frontCoverage(backs: number, seed: number): FrontCoverages {
+  const [stock, saddle] = [
+    { inside: 0, asked: 0 },
+    { inside: 0, asked: 0 },
+  ];
+  let byDefault = 0;
+  for (let i = 0; i < backs; i++) {
+    const random = seededRandom(seed + i);
+    const plain = trueBodyInput(anyBack(random));
+    const input = { ...plain, stations: plain.stations.map((s) => ({ ...s, spread: HAND })) };
+    const truth = bodyFrom(input);
+    if (!truth.ok) continue;
+    const built = anyStock(random);
+    for (const school of SCHOOLS) {
+      const { input: told, putOffMm } = measuredAgain(input, school.errors, random);
+      const one: Case = { told, truth: truth.value, putOffMm, stock: built, school, random };
+      if (!ofStock(one, stock)) byDefault++;
+      ofSaddle(one, saddle);
+    }
+  }
+  return { stock, saddle, byDefault };
+}
+
+type Count = { -readonly [K in keyof FrontCoverage]: FrontCoverage[K] };
+
+const benchOf = ({ truth, school }: Case): SitBench => sitBench(truth, 'resting', school.engine, CELL_MM.stride);
+
+function countRoom(
+  one: Case,
+  saddle: DescribedSaddle,
+  setup: ReturnType<typeof presentSetup>,
+  roomMm: number,
+  halfMm: number,
+  count: Count,
+): void {
+  const put = { ...setup, placeMm: setup.placeMm + one.putOffMm };
+  const sitting = sit({ body: one.truth, saddle, setup: put, rider: STANDARD_RIDER, pose: 'resting' }, benchOf(one));
+  if (!sitting.ok || sitting.value.settled.state !== 'settled' || sitting.value.withers.overMm === null) return;
+  count.asked++;
+  if (Math.abs(sitting.value.withers.overMm - roomMm) <= halfMm) count.inside++;
+}
+
+/** @returns whether it was told by settling */
+function ofStock(one: Case, count: Count): boolean {
+  const { told, school, stock, random } = one;
+  const sink = frontSink(told, school, stock);
+  const body = bodyFrom(told);
+  if (sink === null || sink.from !== 'stock' || !body.ok) return false;
+  const { section, takenAtMm } = body.value.front!;
+  const found = recommendFront(section, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school, sink));
+  if (!found.ok) return false;
+  const { target } = found.value;
+  const saddle = builtInto(pick(stock, random), target);
+  countRoom(one, saddle, setupBehindFront(saddle, target.padding.padMm, takenAtMm), target.loadedMm, sink.halfMm, count);
+  return true;
+}
+
+function ofSaddle(one: Case, count: Count): void {
+  const { told, school, stock, random } = one;
+  const saddle = pick(stock, random);
+  const body = bodyFrom(told);
+  const sinks = sinksOfStock(told, school, [saddle])?.get(saddle.id);
+  if (sinks === undefined || !body.ok) return;
+  const width = Math.floor(random() * saddle.front.settings.length);
+  const sink = sinks[width];
+  const judged = judgeSettings(body.value.front!.section, saddle.front, school, body.value.front!.takenAtMm, sinks).find(
+    (s) => s.index === width,
+  );
+  if (sink == null || judged === undefined) return;
+  const setup = onSchoolsPad({ ...presentSetup(saddle, body.value.front!.takenAtMm), width }, school.front.padMm);
+  countRoom(one, saddle, setup, judged.laid.loadedMm, sink.halfMm, count);
+}

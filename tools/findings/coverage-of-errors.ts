@@ -1,4 +1,4 @@
-import { type HandKind, HANDS, TOLD_IDS, frontCoverage, takesCoverage } from '@fulcra/demo';
+import { type HandKind, HANDS, TOLD_IDS, frontCoverage, peakCoverage, takesCoverage } from '@fulcra/demo';
 
 /** What is told as nine in ten, against backs and hands of its own: how often the truth lies inside. */
 const SETS = Number(process.argv[2] ?? 2000);
@@ -27,3 +27,7 @@ console.log('| told for | fronts | inside |\n| --- | --- | --- |');
 console.log(`| a saddle of the stock, whichever | ${stock.asked} | ${percent(stock.inside / stock.asked)} |`);
 console.log(`| the saddle at hand | ${saddle.asked} | ${percent(saddle.inside / saddle.asked)} |`);
 console.log(`\nTold by default, no build resting there: ${byDefault}`);
+
+const peak = peakCoverage(BACKS, 300);
+console.log(`\nPeak over that of an exact fit, ${peak.asked} saddles that rest: ${percent(peak.inside / peak.asked)} inside,`);
+console.log(`told ${peak.meanOver.toFixed(2)} over the true one in the mean`);

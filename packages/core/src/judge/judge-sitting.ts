@@ -118,7 +118,7 @@ export function sitRow(id: CriterionId, value: number | null, rule: Rule | undef
     value: known,
     least,
     most,
-    verdict: rowVerdict(known, rule, outside, { stops, sure }),
+    verdict: rowVerdict(known, rule, outside, { stops, sure, half: error?.half ?? 0 }),
     error,
     stops,
     outside,
@@ -142,14 +142,19 @@ const isClear = (value: number, { least, most }: Rule, half: number): boolean =>
 interface Told {
   readonly stops: boolean;
   readonly sure: boolean;
+  readonly half: number;
 }
 
-function rowVerdict(value: number | null, rule: Rule | undefined, outside: number, { stops, sure }: Told): RowVerdict {
+/** Missed by so many scales is bad, and by less to be looked out for. */
+const BAD_FROM = 1;
+
+function rowVerdict(value: number | null, rule: Rule | undefined, outside: number, { stops, sure, half }: Told): RowVerdict {
   if (rule === undefined) return 'noOpinion';
   if (value === null) return 'notMeasured';
   if (!sure) return 'borderline';
   if (outside === 0) return 'good';
-  return stops || Math.abs(outside) > 1 ? 'bad' : 'lookOut';
+  const beyond = (Math.abs(outside) - BAD_FROM) * rule.scale;
+  return stops || (beyond > 0 && beyond >= half) ? 'bad' : 'lookOut';
 }
 
 function spareOf(value: number, { least, most }: Rule): SitRow['spare'] {

@@ -26,10 +26,8 @@ import {
   sit,
   sitBench,
 } from '@fulcra/core';
-import { type BackBuild } from '../back-generator';
-import { DEMO_ANIMALS } from '../animals';
-import { trueBodyInput } from '../demo-body';
 import { DEMO_SADDLES } from '../saddles';
+import { anyMeasuredBack, nearTo, pickOf } from './any-back';
 
 /** How often the room over the withers lay inside what was foretold. */
 export interface FrontCoverage {
@@ -46,35 +44,18 @@ export interface FrontCoverages {
 }
 
 const STOCK_OF = 12;
-const HAND = { near: { sideAngleDeg: 1, halfWidthMm: 1.5 }, off: { sideAngleDeg: 1, halfWidthMm: 1.5 }, assumed: true } as const;
-const pick = <T>(list: readonly T[], random: Random): T => list[Math.floor(random() * list.length)]!;
-const near = (value: number, by: number, random: Random): number => value + by * (2 * random() - 1);
-
-/** A back like one of the island's, no two alike. */
-function anyBack(random: Random): BackBuild {
-  const { back } = pick(DEMO_ANIMALS, random);
-  return {
-    ...back,
-    baseOpensDeg: near(back.baseOpensDeg, 3, random),
-    rearOpensDeg: near(back.rearOpensDeg, 4, random),
-    dipMm: Math.max(0, near(back.dipMm, 8, random)),
-    croupMm: near(back.croupMm, 15, random),
-    witherMm: Math.max(5, near(back.witherMm, 12, random)),
-  };
-}
-
 /** A practice's stock: saddles like the island's, no two alike. */
 const anyStock = (random: Random): DescribedSaddle[] =>
   Array.from({ length: STOCK_OF }, (_, i) => {
-    const { id: _id, ...saddle } = describedOf(pick(ENGLISH, random));
+    const { id: _id, ...saddle } = describedOf(pickOf(ENGLISH, random));
     const { frame } = saddle.build;
     const build = {
       ...saddle.build,
       frame: {
         ...frame,
-        curveMm: fixedAt(Math.max(0, near(frame.curveMm.present, 8, random))),
-        midAngleDeg: near(frame.midAngleDeg, 5, random),
-        rearAngleDeg: near(frame.rearAngleDeg, 5, random),
+        curveMm: fixedAt(Math.max(0, nearTo(frame.curveMm.present, 8, random))),
+        midAngleDeg: nearTo(frame.midAngleDeg, 5, random),
+        rearAngleDeg: nearTo(frame.rearAngleDeg, 5, random),
       },
     };
     return { ...saddle, build, id: `stock ${i}` };
@@ -100,8 +81,7 @@ export function frontCoverage(backs: number, seed: number): FrontCoverages {
   let byDefault = 0;
   for (let i = 0; i < backs; i++) {
     const random = seededRandom(seed + i);
-    const plain = trueBodyInput(anyBack(random));
-    const input = { ...plain, stations: plain.stations.map((s) => ({ ...s, spread: HAND })) };
+    const input = anyMeasuredBack(random);
     const truth = bodyFrom(input);
     if (!truth.ok) continue;
     const built = anyStock(random);
@@ -144,14 +124,14 @@ function ofStock(one: Case, count: Count): boolean {
   const found = recommendFront(section, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school, sink));
   if (!found.ok) return false;
   const { target } = found.value;
-  const saddle = builtInto(pick(stock, random), target);
+  const saddle = builtInto(pickOf(stock, random), target);
   countRoom(one, saddle, setupBehindFront(saddle, target.padding.padMm, takenAtMm), target.loadedMm, sink.halfMm, count);
   return true;
 }
 
 function ofSaddle(one: Case, count: Count): void {
   const { told, school, stock, random } = one;
-  const saddle = pick(stock, random);
+  const saddle = pickOf(stock, random);
   const body = bodyFrom(told);
   const sinks = sinksOfStock(told, school, [saddle])?.get(saddle.id);
   if (sinks === undefined || !body.ok) return;

@@ -1,3 +1,4 @@
 export * from './hands';
 export * from './takes-coverage';
 export * from './front-coverage';
+export * from './peak-coverage';

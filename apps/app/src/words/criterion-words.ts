@@ -233,7 +233,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     lower: 'Use straps further forward, or a girth cut for a forward groove.',
     on: 'straps',
     how: ({ engine }) =>
-      `The strap that leans most, from the saddle to its buckle in the groove, ${lengthWords(engine.girthBuckle.belowMm)} below the arch, the two buckles ${lengthWords(engine.girthBuckle.apartMm)} apart (defaults).`,
+      `How far what the straps pull together leans from plumb, each from the saddle to its buckle in the groove, ${lengthWords(engine.girthBuckle.belowMm)} below the arch, the two buckles ${lengthWords(engine.girthBuckle.apartMm)} apart (defaults).`,
   },
   pointStrapUsed: {
     name: 'Point strap in use',

@@ -34,8 +34,8 @@ type OfCode<U, C> = U extends { code: infer K } ? (C extends K ? U : never) : ne
 /** What the ± of a room is of, where it is of more than the hand. */
 const OF_WHICH = {
   saddle: '',
-  stock: ' by which saddle of the stock it is built into',
-  builds: ' by which saddle it is built into',
+  stock: ' depending on the saddle of the stock it is built into',
+  builds: ' depending on the saddle it is built into',
   default: '',
   noneRests: '',
 } as const;

@@ -1,6 +1,7 @@
 import { type School } from '../schools/school';
 import { type NearOff } from '../units';
 import { frontToleranceMm } from '../front/verdict';
+import { strapsLeanDeg } from '../sit/girth';
 import { type JudgeInput, frontDeviationMm, missingFor, ratioOf } from './sit-values';
 import { type CriterionId } from '../schools/criteria';
 
@@ -57,14 +58,13 @@ interface Evidence extends JudgeInput {
 
 function evidenceOf(input: JudgeInput, school: School): Evidence {
   const { laid, sitting } = input;
-  const leans = sitting.pulls.map((p) => p.leanDeg);
   return {
     ...input,
     school,
     deviationMm: frontDeviationMm(laid, school),
     toleranceMm: laid === null ? Infinity : frontToleranceMm(school, laid.arch, laid.padding),
     tells: (id) => missingFor(id, input.body).length === 0,
-    leanDeg: leans.length === 0 ? 0 : leans.reduce((s, l) => s + l, 0) / leans.length,
+    leanDeg: strapsLeanDeg(sitting.pulls),
   };
 }
 

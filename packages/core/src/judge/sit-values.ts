@@ -6,6 +6,7 @@ import { archOfSetting } from '../saddle/width-setting';
 import { layArch, type LaidArch } from '../front/arch-on-section';
 import { type FrontSink } from '../front/padding';
 import { type HorseBody, scapulaEdgeMm } from '../sit/body/horse-body';
+import { strapsLeanDeg } from '../sit/girth';
 import { type Ridden } from '../sit/ridden';
 import { type Sitting } from '../sit/sit';
 import { type StrideGaitId, STRIDE_GAITS } from '../schools/stride';
@@ -94,7 +95,7 @@ const SIT_VALUES: Readonly<Record<CriterionId, (input: JudgeInput, school: Schoo
   peakRatio: ({ sitting }) => ratioOf(sitting),
   driftAlong: ({ sitting }) => sitting.drift.along,
   driftAcross: ({ sitting }) => sitting.drift.across,
-  strapLean: ({ sitting }) => (sitting.pulls.length === 0 ? null : greatest(sitting.pulls.map((p) => p.leanDeg))),
+  strapLean: ({ sitting }) => (sitting.pulls.length === 0 ? null : strapsLeanDeg(sitting.pulls)),
   pointStrapUsed: ({ setup }) => (setup.straps.includes('point') ? 1 : 0),
   padThickness: ({ setup }) => setup.pad.thicknessMm,
   rollShape: ({ ridden }) => ridden?.rollShapeNmPerDeg ?? null,
@@ -129,4 +130,3 @@ const leastOf = (values: readonly (number | null)[]): number | null => {
   const known = values.flatMap((v) => v ?? []);
   return known.length === 0 ? null : Math.min(...known);
 };
-const greatest = (values: readonly number[]): number => values.reduce((m, v) => (Math.abs(v) > Math.abs(m) ? v : m), 0);

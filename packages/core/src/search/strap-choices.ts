@@ -1,6 +1,7 @@
 import { type StrapId } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
 import { strapPairs } from '../saddle/strap-sets';
+import { strapsLeanDeg } from '../sit/girth';
 import { sit } from '../sit/sit';
 import { type FitBench } from './assess';
 
@@ -21,8 +22,15 @@ export function strapChoices(bench: FitBench, saddle: DescribedSaddle, setup: Sa
       const outcome = sit({ body, saddle, setup: { ...setup, straps }, rider, pose: 'resting', strapPullN }, bench.poses.resting);
       if (!outcome.ok) return [];
       const { drift, pulls } = outcome.value;
-      const lean = pulls.length === 0 ? 0 : pulls.reduce((s, p) => s + p.leanDeg, 0) / pulls.length;
-      return [{ straps, pullAlongN: drift.strapsAlongN, leanDeg: lean, driftAlong: drift.along, usesPoint: straps.includes('point') }];
+      return [
+        {
+          straps,
+          pullAlongN: drift.strapsAlongN,
+          leanDeg: strapsLeanDeg(pulls),
+          driftAlong: drift.along,
+          usesPoint: straps.includes('point'),
+        },
+      ];
     })
     .sort((a, b) => Math.abs(a.driftAlong) - Math.abs(b.driftAlong) || Number(a.usesPoint) - Number(b.usesPoint));
 }

@@ -121,6 +121,9 @@ function fixedRing(half: number, deep: number, buckleX: number, buckleDrop: numb
   return { x: 0, drop: deep, shares: [(sum + difference) / 2, (sum - difference) / 2] };
 }
 
-/** Mean lean of the straps that are buckled, degrees; 0 with none. */
-export const strapsLeanDeg = (pulls: readonly Pick<StrapPull, 'leanDeg'>[]): number =>
-  pulls.length === 0 ? 0 : pulls.reduce((s, p) => s + p.leanDeg, 0) / pulls.length;
+/** Lean of what the straps that are buckled pull together, degrees: + the pull goes toward the head; 0 with none. */
+export function strapsLeanDeg(pulls: readonly Pick<StrapPull, 'alongN' | 'downN'>[]): number {
+  const sum = (of: 'alongN' | 'downN'): number => pulls.reduce((s, p) => s + p[of], 0);
+  const [along, down] = [sum('alongN'), sum('downN')];
+  return along === 0 ? 0 : (Math.atan2(-along, down) * 180) / Math.PI;
+}

@@ -22,6 +22,14 @@ describe('a limit and the error of the hand', () => {
     expect([told.verdict, told.stops]).toEqual([stops ? 'bad' : verdict, stops]);
   });
 
+  it('bad begins a scale outside, clear of the error: until then it is to be looked out for', () => {
+    const { scale } = STATIC.rules.withersOver;
+    const above = (scales: number, half: number) => row(most + scales * scale, half).verdict;
+    expect([above(0.99, 0), above(1.01, 0)]).toEqual(['lookOut', 'bad']);
+    const half = 0.4 * scale;
+    expect([above(1.01, half), above(1.39, half), above(1.41, half)]).toEqual(['lookOut', 'lookOut', 'bad']);
+  });
+
   it('what it costs doesn’t hang on the error', () => expect(row(30, 9).costs).toBe(row(30, 0).costs));
 
   it('refuses only where it is clear', () => {

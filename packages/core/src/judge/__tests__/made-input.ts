@@ -53,6 +53,13 @@ export interface InputChange extends SittingChange {
   readonly withersUpMm?: number;
 }
 
+/** A strap of which only its lean is said pulls 100 N down. */
+const leaning = (p: Partial<StrapPull>): Partial<StrapPull> => ({
+  downN: 100,
+  ...(p.leanDeg !== undefined && { alongN: -100 * Math.tan((p.leanDeg * Math.PI) / 180) }),
+  ...p,
+});
+
 /** A sitting with these numbers, none of them settled by the engine: what is judged is the judging. */
 export function madeInput({
   tips = { near: 0, off: 0 },
@@ -67,7 +74,8 @@ export function madeInput({
   const sitting = Object.fromEntries(
     Object.entries(CLEAN).map(([part, clean]) => {
       const changed = change[part as keyof SittingChange];
-      if (Array.isArray(clean) || typeof clean === 'string') return [part, changed ?? clean];
+      if (Array.isArray(clean)) return [part, ((changed as Clean['pulls'] | undefined) ?? clean).map(leaning)];
+      if (typeof clean === 'string') return [part, changed ?? clean];
       return [part, { ...clean, ...(changed as object) }];
     }),
   ) as unknown as Sitting;

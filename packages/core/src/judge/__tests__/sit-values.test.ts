@@ -72,8 +72,18 @@ describe('the number each criterion turns on', () => {
     ['driftAlong', { drift: { along: -0.3 }, grooveMm: null }, null],
     ['driftAcross', { drift: { along: -0.3, across: 0.2 } }, 0.2],
     ['driftAcross', { drift: { across: 0.2 }, grooveMm: null }, 0.2],
-    ['strapLean', { pulls: [{ leanDeg: 4 }, { leanDeg: -9 }, { leanDeg: 7 }] }, -9],
-    ['strapLean', { pulls: [{ leanDeg: -4 }, { leanDeg: 5 }] }, 5],
+    // 30 down and 4 ahead, 10 down and 14 back: together 40 down and 10 back
+    [
+      'strapLean',
+      {
+        pulls: [
+          { downN: 30, alongN: -4 },
+          { downN: 10, alongN: 14 },
+        ],
+      },
+      -14.036243467926479,
+    ],
+    ['strapLean', { pulls: [{ leanDeg: -9 }, { leanDeg: 9 }] }, 0],
     ['strapLean', { pulls: [] }, null],
     ['strapLean', { pulls: [{ leanDeg: 4 }], grooveMm: null }, null],
     ['pointStrapUsed', { straps: ['second', 'third'] as never }, 0],

@@ -29,7 +29,7 @@ export function RoomSheets({ fit, open, onClose, row, onRowClose, onView }: Room
     <>
       {picture === null ? null : (
         <>
-          <WorkingSheet row={row} picture={picture} onClose={onRowClose} onShow={onView} />
+          <WorkingSheet row={row} picture={picture} neighbours={neighbours} onClose={onRowClose} onShow={onView} />
           <NeighboursSheet open={open === 'neighbours'} onClose={onClose} picture={picture} neighbours={neighbours} onTake={take} />
         </>
       )}

@@ -28,6 +28,7 @@ export function rowWords(row: SitRow): string {
   return row.outside < 0 ? words.low : words.high;
 }
 
+/** What may help where it can't be tried beside the horse. */
 export const remedyOfRow = (row: SitRow): string => (row.outside < 0 ? SIT_WORDS[row.id].raise : SIT_WORDS[row.id].lower);
 
 const REFUSED = 'Refused: ';

@@ -24,22 +24,13 @@ export interface LaidPanel extends Pick<
   readonly backing: Uint8Array;
 }
 
+const OF_CELLS = ['x', 'y', 'share', 'z', 'stiffnessKPaPerMm', 'reliefMm', 'bendZ', 'openY', 'openZ'] as const;
+
 /** The cells of a saddle's underside on the grid of a sampled back. */
 export function laidPanel(back: BackCells, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, engine: Engine): LaidPanel {
   const { countX, countY } = back;
   const size = countX * countY;
-  const make = (): Float64Array => new Float64Array(size);
-  const cells = {
-    x: make(),
-    y: make(),
-    share: make(),
-    z: make(),
-    stiffnessKPaPerMm: make(),
-    reliefMm: make(),
-    bendZ: make(),
-    openY: make(),
-    openZ: make(),
-  };
+  const cells = Object.fromEntries(OF_CELLS.map((of) => [of, new Float64Array(size)])) as Record<(typeof OF_CELLS)[number], Float64Array>;
   const gridAt = new Int32Array(size);
   const backing = new Uint8Array(size);
   const { lengthMm } = saddle.build.frame;

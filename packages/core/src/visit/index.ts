@@ -16,6 +16,7 @@ export * from './rides-of-horse';
 export * from './ready-body';
 export * from './sit-picture';
 export * from './sit-questions';
+export * from './tried-remedies';
 export * from './front-questions';
 export * from './forecast-of-horse';
 export * from './reasons-of-horse';

@@ -63,6 +63,42 @@ describe('the verdict as it is read', () => {
   });
 });
 
+describe('what helps', () => {
+  const leans = row('roll', { verdict: 'bad', value: 5.3, outside: 1.6, costs: 9 });
+  const leaning = judged({ worst: [leans], rows: [leans], stops: [] });
+  const off = presentSetup(saddle, 55);
+  const shimmed = { ...off, shims: { ...off.shims, off: { ...off.shims.off, front: 6 } } };
+  const step = (value: number, outside: number, compared: Compared) =>
+    ({
+      axis: 'shimFrontOff',
+      direction: 1,
+      assessed: { setup: shimmed, resting: { ...verdict, rows: [{ ...leans, value, outside }] }, sits: true, stopMiss: 0, score: 60 },
+      compared,
+    }) as never;
+
+  it('is a step that was laid on the horse, with what it brings', () => {
+    rendered(<VerdictBlock picture={leaning} neighbours={[step(2.1, 0, { code: 'better', by: 8 })]} compared={false} />);
+    expect(screen.getByText(/^Tried: Shim, front off .* → .*6.*\. Level from side to side \+5\.3° → \+2\.1°, as it should be\.$/)).toBeTruthy();
+  });
+
+  it('isn’t said of a step that does nothing for it, or makes the whole worse', () => {
+    rendered(
+      <VerdictBlock
+        picture={leaning}
+        neighbours={[step(5.3, 1.6, { code: 'better', by: 8 }), step(0, 0, { code: 'worse', by: 8 })]}
+        compared={false}
+      />,
+    );
+    expect(screen.getByText(/No single step on this saddle helps that/)).toBeTruthy();
+    expect(screen.queryByText(/Tried:/)).toBeNull();
+  });
+
+  it('is waited for while it is tried', () => {
+    rendered(<VerdictBlock picture={leaning} neighbours={null} compared={false} />);
+    expect(screen.getByText(/Trying one step of everything/)).toBeTruthy();
+  });
+});
+
 describe('criterion by criterion', () => {
   const rows = [
     row('roll', { verdict: 'good', value: 0 }),

@@ -1,5 +1,5 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type SitRow, type SitPicture } from '@fulcra/core';
+import { type NeighbourOf, type SitRow, type SitPicture } from '@fulcra/core';
 import { YStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
@@ -9,20 +9,23 @@ import { capital } from '../../words/letter-case';
 import { needsWords } from '../../words/school-words';
 import { sitNumber } from '../../words/sit-number';
 import { SIT_WORDS, howWords } from '../../words/criterion-words';
-import { remedyOfRow, rowWords, wantedWords } from '../../words/sit-words';
+import { remedyLines } from '../../words/remedy-words';
+import { rowWords, wantedWords } from '../../words/sit-words';
 import { type ViewId } from '../views/room-views';
 import { workingLines } from '../../words/working-words';
 
 export interface WorkingSheetProps {
   readonly row: SitRow | null;
   readonly picture: SitPicture;
+  /** One step either way on everything; null while they are being tried. */
+  readonly neighbours: readonly NeighbourOf[] | null;
   readonly onClose: () => void;
   /** Shows the drawing on which this number is true. */
   readonly onShow: (on: Exclude<ViewId, 'solid'>) => void;
 }
 
 /** One number opened: where it comes from, what is wanted, what would turn it, what other schools want. */
-export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProps) {
+export function WorkingSheet({ row, picture, neighbours, onClose, onShow }: WorkingSheetProps) {
   const words = row === null ? null : SIT_WORDS[row.id];
   const sure = row === null ? null : errorSentence(row);
   return (
@@ -51,7 +54,7 @@ export function WorkingSheet({ row, picture, onClose, onShow }: WorkingSheetProp
           <YStack gap="$xs">
             <Heading>{FIT_ROOM_PHRASES.whatWouldTurn}</Heading>
             <Body>{turnsWords(row)}</Body>
-            {row.outside === 0 ? null : <Body>{remedyOfRow(row)}</Body>}
+            {row.outside === 0 ? null : remedyLines(row, picture.asked, neighbours).map((line) => <Body key={line}>{line}</Body>)}
           </YStack>
           <YStack gap="$xs">
             <Heading>{FIT_ROOM_PHRASES.otherSchools}</Heading>

@@ -5,7 +5,8 @@ import { MARK } from '../../ui/banner';
 import { Body, Small, Verdict } from '../../ui/text';
 import { chainSentence } from '../../words/chain-words';
 import { comparedWords } from '../../words/compared-words';
-import { reasonWithin, remedyOfRow, sitHeadline, verdictTone } from '../../words/sit-words';
+import { remedyLines } from '../../words/remedy-words';
+import { reasonWithin, sitHeadline, verdictTone } from '../../words/sit-words';
 
 export interface VerdictBlockProps {
   readonly picture: SitPicture;
@@ -27,7 +28,7 @@ export function VerdictBlock({ picture, neighbours, compared }: VerdictBlockProp
         </Verdict>
         <Verdict flex={1}>{sitHeadline(verdict)}</Verdict>
       </XStack>
-      {worst === undefined ? null : <Body>{remedyOfRow(worst)}</Body>}
+      {worst === undefined ? null : remedyLines(worst, picture.asked, neighbours).map((line) => <Body key={line}>{line}</Body>)}
       {verdict.chains.slice(0, 2).map((chain) => (
         <Body key={chain.id}>{chainSentence(chain)}</Body>
       ))}

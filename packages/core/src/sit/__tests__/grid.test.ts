@@ -67,7 +67,7 @@ describe('numbers that don’t depend on the size of cells', () => {
     const rested = both.filter(([fine]) => fine!.settled.state === 'settled');
     expect(rested.length).toBeGreaterThan(12);
     for (const [five, eight, twelve] of rested) {
-      const apart = (of: (s: typeof five) => number, other = eight): number => Math.abs(of(other!) / of(five!) - 1);
+      const apart = (of: (s: typeof five) => number, other = eight): number => Math.abs(of(other) / of(five) - 1);
       expect(apart((s) => s!.measures.peakKPa)).toBeLessThan(0.03);
       expect(apart((s) => s!.measures.peakKPa, twelve)).toBeLessThan(0.08);
       expect(apart((s) => s!.exact.peakKPa)).toBeLessThan(0.02);

@@ -48,7 +48,7 @@ test('a visit ends in a report; by its link the owner finds an unsafe leather, w
   const fitter = new Fitter(page);
   const name = `Link ${project.name}`;
   const { visit, saddle } = await decided(page, fitter, name);
-  await fitter.button('good to ride').first().click();
+  await page.getByRole('button', { name: 'good to ride', exact: true }).first().click();
   await fitter.button('Owner’s report').click();
   await page.getByLabel('What you say in plain words').fill('We took six millimetres out behind.');
   await fitter.button('Keep these words').click();

@@ -28,6 +28,12 @@ describe('a contact problem from elsewhere', () => {
     ['an area of nothing', spoiled('areaMm2', 3, 0), ['CONTACT_OUT_OF_RANGE', 'areaMm2', 3, 0]],
     ['a stiffness below nothing', spoiled('stiffnessKPaPerMm', 4, -1), ['CONTACT_OUT_OF_RANGE', 'stiffnessKPaPerMm', 4, -1]],
     ['friction below nothing', { ...GOOD, law: { ...LAW, friction: -0.1 } }, ['CONTACT_OUT_OF_RANGE', 'friction', 0, -0.1]],
+    [
+      'a cell’s friction below nothing',
+      withCells({ friction: FLAT.map((v, i) => (i === 2 ? -0.1 : v)) }),
+      ['CONTACT_OUT_OF_RANGE', 'friction', 2, -0.1],
+    ],
+    ['friction of too few cells', withCells({ friction: [0.3] }), ['CONTACT_LISTS_DIFFER', 'friction', 1, 100]],
     ['hardening at nothing', { ...GOOD, law: { ...LAW, hardeningMm: 0 } }, ['CONTACT_OUT_OF_RANGE', 'hardeningMm', 0, 0]],
     ['a load that is none', { ...GOOD, loads: [weight(Number.NaN)] }, ['CONTACT_OUT_OF_RANGE', 'load', 0, Number.NaN]],
     ['a squeeze beyond any saddle', spoiled('squeezeMm', 5, 1.001e7), ['CONTACT_OUT_OF_RANGE', 'squeezeMm', 5, 1.001e7]],

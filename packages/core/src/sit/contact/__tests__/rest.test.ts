@@ -37,6 +37,24 @@ describe('a block on an incline', () => {
     expect(block((Math.atan(friction) * 180) / Math.PI + by, friction).balanced).toBe(stays),
   );
 
+  it('friction told for each cell stands before that of all: as of the law where they say the same, none where they say none', () => {
+    const on = (deg: number, ofCells: number | null, ofLaw: number) => {
+      const cells = cellsOf(patch(300, 200, [Math.sin(rad(deg)), 0, Math.cos(rad(deg))]));
+      const friction = ofCells === null ? {} : { friction: Float64Array.from(cells.x, () => ofCells) };
+      return restOf({ cells: { ...cells, ...friction }, law: { ...LAW, friction: ofLaw }, loads: [weight(600)] });
+    };
+    expect(on(12, 0.35, 0).ways).toEqual(on(12, null, 0.35).ways);
+    expect(on(12, 0, 0.35).balanced).toBe(false);
+    // half of the cells hold nothing: the angle of friction is that of half of it
+    const half = (deg: number) => {
+      const cells = cellsOf(patch(300, 200, [Math.sin(rad(deg)), 0, Math.cos(rad(deg))]));
+      const friction = Float64Array.from(cells.x, (_, i) => (i % 2 === 0 ? 0.6 : 0));
+      return restOf({ cells: { ...cells, friction }, law: LAW, loads: [weight(600)], locked: ['roll', 'pitch', 'yaw'] }).balanced;
+    };
+    const limit = (Math.atan(0.3) * 180) / Math.PI;
+    expect([half(limit - 0.3), half(limit + 0.3)]).toEqual([true, false]);
+  });
+
   it('goes down to the side it slopes to', () => {
     const tail = block(8).ways.surge;
     const head = block(-8).ways.surge;

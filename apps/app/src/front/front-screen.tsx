@@ -64,7 +64,7 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
   const { page, front, measured } = loaded;
   const section = front.consensus!;
   const body = useMemo(() => bodyInputOf(measured, page.facts), [measured, page.facts]);
-  const stock = useSaddles().data;
+  const saddles = useSaddles().data ?? [];
   const fit = useFront<'frontFit'>({
     kind: 'frontFit',
     section,
@@ -73,11 +73,11 @@ function FitOnSection({ visitId, loaded }: { readonly visitId: string; readonly 
     school: loaded.school,
     takenAtMm: front.takenAtMm,
     body,
-    stock: (stock ?? []).map(describedOf),
+    stock: saddles.map(describedOf),
   });
   const answer = fit.state === 'done' ? fit.answer : null;
   return (
-    <FitFrame visitId={visitId} loaded={loaded} body={body} answer={answer?.ok ? answer.value : null}>
+    <FitFrame visitId={visitId} loaded={loaded} body={body} saddles={saddles} answer={answer?.ok ? answer.value : null}>
       {fit.state === 'working' ? <Body role="status">{FRONT_PHRASES.layingEveryArch}</Body> : null}
       {fit.state === 'failed' ? <Banner tone="bad">{FRONT_PHRASES.theComputationStopped(fit.message)}</Banner> : null}
       {answer && !answer.ok
@@ -95,13 +95,13 @@ interface FrameProps {
   readonly visitId: string;
   readonly loaded: LoadedVisit;
   readonly body: BodyInput;
+  readonly saddles: readonly Saddle[];
   readonly answer: FrontFit | null;
   readonly children: React.ReactNode;
 }
 
-function FitFrame({ visitId, loaded, body, answer, children }: FrameProps) {
+function FitFrame({ visitId, loaded, body, saddles, answer, children }: FrameProps) {
   const { page, front, school } = loaded;
-  const saddles = useSaddles().data ?? [];
   const [setup, setSetup] = useDraft(`fit-${visitId}`, FRONT_DRAFT, RECOMMENDED);
   const [sheet, setSheet] = useState<'why' | 'decide' | null>(null);
   const saddle = saddles.find((s) => s.id === setup.saddleId) ?? null;

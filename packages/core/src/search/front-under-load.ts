@@ -53,12 +53,17 @@ function propagatedMm({ input, school }: Back, { saddle, setup, roomMm }: InBuil
   return Math.sqrt(square);
 }
 
-/** The same for every saddle on this back, so that no two screens tell two: that of the first common build that rests under this front. */
-function handSdMm(back: Back, front: FrontLaid): number {
-  for (const build of commonBuilds(back.body, back.placeMm)) {
-    const [rested] = inBuilds(back, front, [build]);
-    if (rested !== undefined) return propagatedMm(back, rested);
-  }
+/**
+ * The same for every saddle on this back, so that no two screens tell two: that of the first common build that rests under the front
+ * which the school asks for before anything was settled; the school's own where there is none.
+ */
+function handSdMm(back: Back): number {
+  const asked = recommendFront(back.body.front!.section, back.school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(back.school));
+  if (asked.ok)
+    for (const build of commonBuilds(back.body, back.placeMm)) {
+      const [rested] = inBuilds(back, asked.value.target, [build]);
+      if (rested !== undefined) return propagatedMm(back, rested);
+    }
   return back.school.front.sinkHalfMm / SDS_OF_90;
 }
 
@@ -96,8 +101,7 @@ export function frontSink(input: BodyInput, school: School, stock: readonly Desc
   const builds = from === 'stock' ? likely : [...likely, ...commonBuilds(back.body, back.placeMm)];
   const own = sinkOfSchool(school);
   let sink: FrontSink = own;
-  const sdMm = handSdOn(back);
-  if (sdMm === null) return { ...own, from: 'noneRests' };
+  const sdMm = handSdMm(back);
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const found = recommendFront(back.body.front!.section, school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(school, sink));
     if (!found.ok) return { ...own, from: 'noneRests' };
@@ -115,12 +119,6 @@ export function frontSink(input: BodyInput, school: School, stock: readonly Desc
   return sink;
 }
 
-/** The error of the hand under the front that the school asks for before anything was settled; null where it asks for none. */
-function handSdOn(back: Back): number | null {
-  const asked = recommendFront(back.body.front!.section, back.school, DEFAULT_POINT_LENGTH_MM, paddingOfSchool(back.school));
-  return asked.ok ? handSdMm(back, asked.value.target) : null;
-}
-
 /** How far the front of each saddle comes down at each of its widths, by settling it; null where the back isn't known. */
 export function sinksOfStock(
   input: BodyInput,
@@ -129,8 +127,8 @@ export function sinksOfStock(
 ): ReadonlyMap<string, SinkOfWidths> | null {
   const back = backOf(input, school);
   if (back === null) return null;
-  const sdMm = handSdOn(back) ?? school.front.sinkHalfMm / SDS_OF_90;
-  return new Map(saddles.map((saddle) => [saddle.id, sinkOfWidths(back, saddle, SDS_OF_90 * sdMm)]));
+  const halfMm = SDS_OF_90 * handSdMm(back);
+  return new Map(saddles.map((saddle) => [saddle.id, sinkOfWidths(back, saddle, halfMm)]));
 }
 
 const sinkOfWidths = ({ body, bench, school, placeMm }: Back, saddle: DescribedSaddle, halfMm: number): SinkOfWidths =>

@@ -53,8 +53,7 @@ export const FRONT_MEASURED: ReadonlySet<Need> = new Set<Need>(['frontSection'])
 export function frontAnswerOf(question: FrontQuestion): FrontAnswers[keyof FrontAnswers] {
   const { school } = question;
   if (question.kind === 'sinkOfWidths') return sinksOfStock(question.body, school, [question.saddle])?.get(question.saddle.id) ?? null;
-  const { section, takenAtMm } = question;
-  const { body } = question;
+  const { section, takenAtMm, body } = question;
   if (question.kind === 'rankSaddles') {
     const sinks = body === undefined ? null : sinksOfStock(body, school, question.saddles);
     return rankSaddles(prepareSection(section), question.saddles, school, takenAtMm, (id) => sinks?.get(id));

@@ -93,17 +93,17 @@ function search(job: StepJob, start: Placing, frictionTimes: number, lower: bool
     const reach = reachOf(w, q);
     if (found.balanced && reach > SAMPLED_WITHIN_MM) damped(q, last);
     const next = goneOn(placing, q, w);
+    const turned = turnOf(poseOf(next)) > job.stays.turnDeg;
+    const ends = turned || !found.balanced || reach <= SAMPLED_WITHIN_MM || k === MOST_SAMPLINGS;
     // the middle of what bears goes no further than the cell that goes furthest
-    const ends = !found.balanced || reach <= SAMPLED_WITHIN_MM || k === MOST_SAMPLINGS;
     const forces = ends || mayHaveLeft(job, sampled, reach) ? forcesAt(w, q) : null;
     const travelled = forces === null ? NOWHERE : travelOf(job, sampled, w, q, forces);
-    const left = Math.hypot(travelled.alongMm, travelled.acrossMm) > job.stays.levelMm || turnOf(poseOf(next)) > job.stays.turnDeg;
-    const rests = found.balanced && !left;
-    if (!rests || reach <= SAMPLED_WITHIN_MM || k === MOST_SAMPLINGS) {
+    const left = turned || Math.hypot(travelled.alongMm, travelled.acrossMm) > job.stays.levelMm;
+    if (forces !== null && (ends || left)) {
       const share = Float64Array.from(w.residual, (v) => v / w.weightN);
-      const cells = cellsAfter(job, next, forces ?? forcesAt(w, q));
+      const cells = cellsAfter(job, next, forces);
       return {
-        stays: rests && reach <= SAMPLED_WITHIN_MM,
+        stays: found.balanced && !left && reach <= SAMPLED_WITHIN_MM,
         balanced: found.balanced,
         placing: next,
         cells,

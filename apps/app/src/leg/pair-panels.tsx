@@ -1,4 +1,4 @@
-import { NEW_PAIRS, onePairForAll, pairRemedy, perHoleMm, stretchSinceFirst, twoPairs } from '@fulcra/core';
+import { MOST_PAIRS, NEW_PAIRS, pairRemedy, pairsToBuy, perHoleMm, stretchSinceFirst } from '@fulcra/core';
 import { router } from 'expo-router';
 import { usePracticeSettings } from '../platform/use-views';
 import { Banner } from '../ui/banner';
@@ -47,7 +47,7 @@ export function PairPanel({ chosen }: PairProps) {
   );
 }
 
-/** One length for all purposes where there is one, else two. */
+/** One length for all purposes where there is one, else as few as serve them. */
 export function BuyPanel({ leg }: PairProps) {
   const { stockLengthsMm } = usePracticeSettings().rider;
   const served = leg.plans.filter((p) => p.place.ok);
@@ -57,17 +57,17 @@ export function BuyPanel({ leg }: PairProps) {
     <Panel title={LEG_PHRASES.buyTitle}>
       {NEW_PAIRS.map((made) => {
         const offered = { ...made, lengthsMm: stockLengthsMm[made.kind] };
-        const one = onePairForAll(wanted, offered);
-        const two = one === null ? twoPairs(wanted, offered) : null;
-        const on = two?.onShorter.map((i) => PURPOSE_WORDS[served[i]!.purpose]).join(', ') ?? '';
+        const pairs = pairsToBuy(wanted, offered);
         return (
           <Body key={made.kind}>
             {LEG_PHRASES.buyKind(made.kind === 'looped', made.holes, made.spacingMm)}:{' '}
-            {one !== null
-              ? LEG_PHRASES.buyOne(one.lengthMm, one.missMm, one.spare)
-              : two === null
-                ? LEG_PHRASES.buyNone
-                : LEG_PHRASES.buyTwo(two.shorter.lengthMm, two.longer.lengthMm, on)}
+            {pairs === null
+              ? LEG_PHRASES.buyNone(MOST_PAIRS)
+              : pairs.length === 1
+                ? LEG_PHRASES.buyOne(pairs[0]!.lengthMm, pairs[0]!.missMm, pairs[0]!.spare)
+                : LEG_PHRASES.buySeveral(
+                    pairs.map((p) => ({ mm: p.lengthMm, on: p.serves.map((i) => PURPOSE_WORDS[served[i]!.purpose]) })),
+                  )}
           </Body>
         );
       })}

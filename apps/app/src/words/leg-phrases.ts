@@ -164,9 +164,9 @@ export const LEG_PHRASES = {
   buyTitle: 'Leathers to buy',
   buyOne: (mm: number, miss: number, spare: number): string =>
     `One pair serves all: ${bothUnitsWords(mm)}. Worst miss ${lengthWords(Math.round(miss))}, ${countWords(spare, 'hole')} to spare.`,
-  buyTwo: (shorter: number, longer: number, on: string): string =>
-    `No one pair serves all: ${bothUnitsWords(shorter)} for ${on}, ${bothUnitsWords(longer)} for the rest.`,
-  buyNone: 'No length of the list serves all of them, and no two do.',
+  buySeveral: (pairs: readonly { readonly mm: number; readonly on: readonly string[] }[]): string =>
+    `No one pair serves all: ${pairs.map((p) => `${bothUnitsWords(p.mm)} for ${p.on.join(', ')}`).join('; ')}.`,
+  buyNone: (most: number): string => `No length of the list serves all of them, nor do ${countWords(most, 'pair')}.`,
   buyKind: (looped: boolean, holes: number, spacingMm: number): string =>
     `${looped ? 'doubled' : 'single strap'}, ${holes} holes ${lengthWords(spacingMm)} apart`,
   buyFrom: 'Lengths of the practice’s list.',

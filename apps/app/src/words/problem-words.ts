@@ -22,6 +22,13 @@ const measure = (id: string): string => SADDLE_MEASURE_WORDS[id as SaddleMeasure
 
 const riderShort = (id: string): string => measureShort[id as RiderMeasure] ?? id;
 /** A rider's measure, by its name where this release knows it. */
+const LEATHER_MEASURES: Readonly<Record<string, string>> = {
+  holes: 'Holes',
+  perHole: 'What a hole changes, mm',
+  'hang.near': 'Hang on the near side, mm',
+  'hang.off': 'Hang on the off side, mm',
+};
+const leatherMeasure = (id: string): string => LEATHER_MEASURES[id] ?? id;
 const riderMeasure = (id: string): string => RIDER_MEASURE_WORDS[id as RiderMeasure]?.name ?? id;
 
 /** What each refusal says: the value, and what to do. */
@@ -76,6 +83,8 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   GAIT_UNKNOWN: (v) => `There is no gait called “${v.gait}”. Choose one of the list.`,
   BACK_POSE_UNKNOWN: (v) => `There is no way of holding the back called “${v.pose}”. Choose one of the list.`,
   STRAP_PULL_OUT_OF_RANGE: (v) => `A strap pulled with ${v.pullN} N is outside 0 to ${v.mostN} N. Check the girth.`,
+  STRAP_BUCKLE_ON_ANCHOR: (v) =>
+    `The ${v.strap} strap would end on its own anchor: its buckle lies ${mm(v.belowMm)} below it, and needs ${mm(v.leastMm)}. Check where the strap hangs, and where the school has the girth’s buckles.`,
   SETUP_WIDTH_UNKNOWN: (v) => `This saddle has ${v.count} widths and none at place ${v.index}. Choose one of its own.`,
   SETUP_OUT_OF_RANGE: (v) =>
     `${setupMeasure(v.measure)}: ${lengthNumber(v.value)} is outside ${lengthNumber(v.least)} to ${lengthWords(v.most)}. Check what was set.`,
@@ -93,6 +102,8 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   RIDER_LENGTHS_DISAGREE: (v) =>
     `${riderMeasure(v.measure)} of ${mm(v.mm)} and ${riderShort(v.against)} of ${mm(v.againstMm)} don’t belong to one body: ${mm(Math.round(v.expectedMm))} ± ${mm(Math.round(v.sdMm))} is expected. One of them is mistyped, or measured elsewhere. Measure both again; a second measuring that agrees is taken as it is.`,
   KNEE_ANGLE_OUT_OF_RANGE: (v) => `A knee of ${v.kneeDeg}° is none: 180° is straight. Choose a smaller bend.`,
+  LEATHER_OUT_OF_RANGE: (v) =>
+    `${leatherMeasure(v.measure)}: ${v.value} can’t be${v.least > 0 ? `; at least ${v.least}` : ''}. Check the pair of leathers.`,
   LEG_TOO_SHORT_SIDEWAYS: (v) =>
     `With the knee ${mm(v.kneeOutMm)} out from the middle this leg has nothing left to hang down. Check the barrel’s breadth and the leg.`,
   LEG_CANNOT_REACH_BAR: (v) => `So bent, this leg ends ${mm(v.byMm)} short of the stirrup bar’s plumb. Check where bar and seat are.`,

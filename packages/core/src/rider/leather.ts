@@ -1,3 +1,4 @@
+import { type Problem, problem } from '../problems';
 import { type NearOff, SIDES } from '../units';
 
 /** How a leather hangs: doubled over the bar through the iron, or a single strap. Western leathers are looped too, with wider holes. */
@@ -28,6 +29,20 @@ export const hangInHole = (pair: LeatherPair, side: NearOff, hole: number): numb
 /** Judged with the reading's error of 3 mm (defaults): nothing is judged finer than 5. */
 export const EVEN_LIMITS_MM = { aim: 5, correctAbove: 10, replaceAbove: 25 } as const;
 
+/** What is wrong with a pair: no holes, no spacing, a hang that is none. */
+export function leatherProblems(pair: LeatherPair): Problem[] {
+  const per = perHoleMm(pair);
+  const fault = (measure: string, value: number, least: number): Problem => problem('LEATHER_OUT_OF_RANGE', { measure, value, least });
+  return [
+    ...(Number.isInteger(pair.holes) && pair.holes >= 1 ? [] : [fault('holes', pair.holes, 1)]),
+    ...(per > 0 && Number.isFinite(per) ? [] : [fault('perHole', per, 0)]),
+    ...SIDES.flatMap((side) => {
+      const { hangMm } = pair.hang[side];
+      return hangMm > 0 && Number.isFinite(hangMm) ? [] : [fault(`hang.${side}`, hangMm, 0)];
+    }),
+  ];
+}
+
 export interface HolesFor {
   readonly holes: Readonly<Record<NearOff, number>>;
   readonly hangMm: Readonly<Record<NearOff, number>>;
@@ -43,8 +58,11 @@ const SAME_MM = 0.5;
 /**
  * Which hole on each side for a hang: the most even pair of holes first, then the one nearest to the length.
  * @param offLongerMm how much longer the off side is meant to hang; never but for a named person's reason
+ * @throws where `leatherProblems` finds any: nothing hangs in no hole
  */
 export function holesFor(pair: LeatherPair, wantedMm: number, offLongerMm = 0): HolesFor {
+  const problems = leatherProblems(pair);
+  if (problems.length > 0) throw new RangeError(problems.map((p) => `${p.code} ${JSON.stringify(p.values)}`).join('; '));
   const holes = Array.from({ length: pair.holes }, (_, i) => i + 1);
   const all = holes.flatMap((near) => holes.map((off) => hangsIn(pair, { near, off }, wantedMm)));
   const off = (c: HolesFor): number => Math.abs(c.unevenMm - offLongerMm);

@@ -69,28 +69,53 @@ function pairOf(wantedMm: readonly number[], leather: NewLeather): PairToBuy {
   return { lengthMm: leather.lengthMm, holes, missMm, spare };
 }
 
-export interface TwoPairs {
-  readonly shorter: PairToBuy;
-  readonly longer: PairToBuy;
-  /** Which purposes ride on the shorter pair, by place in the list of hangs. */
-  readonly onShorter: readonly number[];
+/** More pairs than this nobody keeps for one rider (default). */
+export const MOST_PAIRS = 4;
+
+export interface PairWithPurposes extends PairToBuy {
+  /** Which purposes ride on it, by place in the list of hangs. */
+  readonly serves: readonly number[];
 }
 
-/** Where one pair can't serve all purposes: the shorter hangs on one, the longer on another, split where the gap is widest. */
-export function twoPairs(wantedMm: readonly number[], offered: ToBuy): TwoPairs | null {
+/**
+ * The fewest pairs that serve all purposes, shorter first; of as few, those split where the gaps between hangs are widest.
+ * @returns null where the list's lengths can't serve them, with up to `MOST_PAIRS`
+ */
+export function pairsToBuy(wantedMm: readonly number[], offered: ToBuy): readonly PairWithPurposes[] | null {
   const order = wantedMm.map((mm, i) => ({ mm, i })).sort((a, b) => a.mm - b.mm);
-  const cuts = order.slice(1).map((next, k) => ({ at: k + 1, gap: next.mm - order[k]!.mm }));
-  for (const { at } of cuts.sort((a, b) => b.gap - a.gap)) {
-    const [low, high] = [order.slice(0, at), order.slice(at)];
-    const shorter = onePairForAll(
-      low.map((o) => o.mm),
-      offered,
-    );
-    const longer = onePairForAll(
-      high.map((o) => o.mm),
-      offered,
-    );
-    if (shorter !== null && longer !== null) return { shorter, longer, onShorter: low.map((o) => o.i) };
+  for (let pairs = 1; pairs <= Math.min(MOST_PAIRS, order.length); pairs++) {
+    const found = cutsInto(order, pairs)
+      .sort((a, b) => b.gapMm - a.gapMm)
+      .map(({ parts }) => served(parts, offered))
+      .find((all) => all !== null);
+    if (found !== undefined) return found;
   }
   return null;
+}
+
+interface Wanted {
+  readonly mm: number;
+  readonly i: number;
+}
+
+/** Every way of cutting a list in order into so many parts, with the gaps that lie between the parts. */
+function cutsInto(order: readonly Wanted[], parts: number): { readonly parts: readonly (readonly Wanted[])[]; readonly gapMm: number }[] {
+  if (parts === 1) return [{ parts: [order], gapMm: 0 }];
+  return order.slice(1, order.length - parts + 2).flatMap((next, k) =>
+    cutsInto(order.slice(k + 1), parts - 1).map((rest) => ({
+      parts: [order.slice(0, k + 1), ...rest.parts],
+      gapMm: rest.gapMm + next.mm - order[k]!.mm,
+    })),
+  );
+}
+
+function served(parts: readonly (readonly Wanted[])[], offered: ToBuy): readonly PairWithPurposes[] | null {
+  const pairs = parts.map((part) => {
+    const one = onePairForAll(
+      part.map((w) => w.mm),
+      offered,
+    );
+    return one === null ? null : { ...one, serves: part.map((w) => w.i) };
+  });
+  return pairs.every((p) => p !== null) ? pairs : null;
 }

@@ -1,4 +1,5 @@
-import { type Outcome, done, problem, refused } from '../problems';
+import { type Outcome, type Problem, done, problem, refused } from '../problems';
+import { LONGEST_MM } from './rider-measures';
 import { degFromRad, radFromDeg } from '../units';
 
 /** One leg and the foot it stands on, mm and degrees. */
@@ -52,21 +53,28 @@ export interface LegPlace {
 
 /**
  * The leg with its knee bent to an angle as seen from the side, the leather plumb, the ball of the foot on the tread.
- * D2 = Lt'2 + Ls'2 - 2 Lt' Ls' cos K, with thigh and shank shortened by how far they reach sideways.
+ * D2 = Lt'2 + Ls'2 - 2 Lt' Ls' cos K, with thigh and shank shortened by how far they reach sideways. Seen from behind, knee, ankle and
+ * tread lie in one line.
  * @param kneeDeg hip, knee, ankle in the side view; 180 is straight
  * @returns refused where a part would reach further sideways than it is long, or the leg is too short for where the bar lies
  */
 export function legAtKnee(leg: Leg, hangs: Hangs, kneeDeg: number): Outcome<LegPlace> {
+  const problems = legProblems(leg);
+  if (problems.length > 0) return refused(...problems);
   if (!(kneeDeg > 0 && kneeDeg <= 180)) return refused(problem('KNEE_ANGLE_OUT_OF_RANGE', { kneeDeg }));
+  return withAnkleInLine(hangs, (ankleOutMm) => atKnee(leg, hangs, kneeDeg, ankleOutMm));
+}
+
+function atKnee(leg: Leg, hangs: Hangs, kneeDeg: number, ankleOutMm: number): Outcome<LegPlace> {
   const thigh = sideView(leg.thighMm, hangs.kneeOutMm - leg.hipHalfMm);
-  const shank = sideView(leg.shankMm, hangs.treadOutMm - hangs.kneeOutMm);
+  const shank = sideView(leg.shankMm, ankleOutMm - hangs.kneeOutMm);
   if (thigh === null || shank === null) return refused(problem('LEG_TOO_SHORT_SIDEWAYS', { kneeOutMm: hangs.kneeOutMm }));
   const reach = Math.sqrt(thigh ** 2 + shank ** 2 - 2 * thigh * shank * Math.cos(radFromDeg(kneeDeg)));
   const { ahead, below } = footOn(leg);
   const ankleX = hangs.bar.xMm + ahead;
   const dx = ankleX - hangs.hip.xMm;
   if (reach < Math.abs(dx)) return refused(problem('LEG_CANNOT_REACH_BAR', { byMm: Math.abs(dx) - reach }));
-  const ankle = { xMm: ankleX, zMm: hangs.hip.zMm - Math.sqrt(reach ** 2 - dx ** 2), outMm: hangs.treadOutMm };
+  const ankle = { xMm: ankleX, zMm: hangs.hip.zMm - Math.sqrt(reach ** 2 - dx ** 2), outMm: ankleOutMm };
   const hip = { ...hangs.hip, outMm: leg.hipHalfMm };
   const knee = { ...kneeBetween(hip, ankle, thigh, shank), outMm: hangs.kneeOutMm };
   const tread = { xMm: hangs.bar.xMm, zMm: ankle.zMm - below, outMm: hangs.treadOutMm };
@@ -78,11 +86,24 @@ export function legAtKnee(leg: Leg, hangs: Hangs, kneeDeg: number): Outcome<LegP
  * @param hangMm from bar to tread over the flap, iron included
  */
 export function legAtHang(leg: Leg, hangs: Hangs, hangMm: number): Outcome<LegPlace> {
+  const problems = legProblems(leg);
+  return problems.length > 0 ? refused(...problems) : withAnkleInLine(hangs, (ankleOutMm) => atHang(leg, hangs, hangMm, ankleOutMm));
+}
+
+/** A known length of nothing is no length: named instead of what would follow from it. */
+function legProblems({ thighMm, shankMm, ankleHeightMm, ankleToBallMm }: Leg): Problem[] {
+  const lengths = { thigh: thighMm, kneeToSole: shankMm, ankleHeight: ankleHeightMm, ankleToBall: ankleToBallMm } as const;
+  return Object.entries(lengths).flatMap(([measure, mm]) =>
+    mm > 0 && mm < LONGEST_MM ? [] : [problem('RIDER_MEASURE_OUT_OF_RANGE', { measure, mm, mostMm: LONGEST_MM })],
+  );
+}
+
+function atHang(leg: Leg, hangs: Hangs, hangMm: number, ankleOutMm: number): Outcome<LegPlace> {
   const out = hangs.treadOutMm - hangs.bar.outMm;
   if (!(hangMm > Math.abs(out))) return refused(problem('HANG_TOO_SHORT', { hangMm, leastMm: Math.abs(out) }));
   const drop = Math.sqrt(hangMm ** 2 - out ** 2);
   const thigh = sideView(leg.thighMm, hangs.kneeOutMm - leg.hipHalfMm);
-  const shank = sideView(leg.shankMm, hangs.treadOutMm - hangs.kneeOutMm);
+  const shank = sideView(leg.shankMm, ankleOutMm - hangs.kneeOutMm);
   if (thigh === null || shank === null) return refused(problem('LEG_TOO_SHORT_SIDEWAYS', { kneeOutMm: hangs.kneeOutMm }));
   const { ahead, below } = footOn(leg);
   const dz = hangs.hip.zMm - (hangs.bar.zMm - drop + below);
@@ -90,7 +111,26 @@ export function legAtHang(leg: Leg, hangs: Hangs, hangMm: number): Outcome<LegPl
   const cosine = (thigh ** 2 + shank ** 2 - reach ** 2) / (2 * thigh * shank);
   if (cosine < -1) return refused(problem('LEG_TOO_SHORT_FOR_HANG', { hangMm, byMm: reach - thigh - shank }));
   if (cosine > 1 || dz < 0) return refused(problem('HANG_TOO_SHORT', { hangMm, leastMm: Math.abs(out) }));
-  return legAtKnee(leg, hangs, degFromRad(Math.acos(cosine)));
+  return atKnee(leg, hangs, degFromRad(Math.acos(cosine)), ankleOutMm);
+}
+
+const MOST_ROUNDS = 40;
+const SAME_MM = 1e-9;
+
+/** The knee's height says where on the line from tread to knee the ankle lies, and that shortens the shank: until both agree. */
+function withAnkleInLine({ treadOutMm, kneeOutMm }: Hangs, at: (ankleOutMm: number) => Outcome<LegPlace>): Outcome<LegPlace> {
+  let ankleOutMm = treadOutMm;
+  let place = at(ankleOutMm);
+  for (let round = 0; round < MOST_ROUNDS && place.ok; round++) {
+    const { knee, ankle, tread } = place.value;
+    const kneeAbove = knee.zMm - tread.zMm;
+    const share = kneeAbove > 0 ? Math.max(0, Math.min(1, (ankle.zMm - tread.zMm) / kneeAbove)) : 0;
+    const next = treadOutMm + share * (kneeOutMm - treadOutMm);
+    if (Math.abs(next - ankleOutMm) < SAME_MM) break;
+    ankleOutMm = next;
+    place = at(ankleOutMm);
+  }
+  return place;
 }
 
 /** What is left of a length in the side view; null where it reaches as far sideways as it is long. */

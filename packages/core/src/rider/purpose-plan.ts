@@ -1,5 +1,5 @@
 import { type Outcome } from '../problems';
-import { type HolesFor, type LeatherPair, holesBetween, holesFor } from './leather';
+import { type HolesFor, type LeatherPair, holesBetween, holesFor, leatherProblems } from './leather';
 import { type Foot, legOf } from './leg-of';
 import { type LegGround, type LegOnHorse, legOnHorse } from './on-barrel';
 import { type RiderBody } from './rider-body';
@@ -56,7 +56,7 @@ function planFor({ body, foot, ground, bands, pair, offLongerMm }: PlanQuestion,
   const crouched = { ...ground, hipAboveSeatMm: ground.hipAboveSeatMm + (CROUCH_MM[purpose] ?? 0) };
   const place = legOnHorse(leg, crouched, bandMiddle(band));
   const [low, high] = [legOnHorse(leg, crouched, band[0]), legOnHorse(leg, crouched, band[1])];
-  const holes = pair === null || !place.ok ? null : holesFor(pair, place.value.hangMm, offLongerMm);
+  const holes = pair === null || !place.ok || leatherProblems(pair).length > 0 ? null : holesFor(pair, place.value.hangMm, offLongerMm);
   return {
     purpose,
     band,

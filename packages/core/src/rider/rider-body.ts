@@ -10,7 +10,7 @@ import {
   expectedFor,
   referenceOf,
 } from './proportions';
-import { type KnownLength, type RiderMeasure, type RiderMeasuresMm, RIDER_MEASURES } from './rider-measures';
+import { type KnownLength, type RiderMeasure, type RiderMeasuresMm, LONGEST_MM, RIDER_MEASURES } from './rider-measures';
 
 export type RiderBody = Readonly<Record<Filled, KnownLength>>;
 
@@ -36,8 +36,6 @@ export function riderBody(measured: RiderMeasuresMm, twice: ReadonlySet<RiderMea
 }
 
 const NONE: ReadonlySet<RiderMeasure> = new Set();
-/** No part of a person is longer than this, mm. */
-const LONGEST_MM = 2500;
 
 /** How sure one measured length is: with the tape's error; one that is asked about may be a slip by half of what it is off. */
 const measuredSd = (name: RiderMeasure, odd: readonly OddLength[]): number => {

@@ -25,3 +25,6 @@ export interface KnownLength {
   /** One standard deviation, mm. */
   readonly sdMm: number;
 }
+
+/** No part of a person is longer than this, mm. */
+export const LONGEST_MM = 2500;

@@ -1,6 +1,7 @@
 import { type Strap } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
 import { type EngineSettings } from '../schools/engine';
+import { type Problem, problem } from '../problems';
 
 /** One strap pulled toward its buckle of the girth in its groove: what it does to the saddle. Both sides alike. */
 export interface StrapPull {
@@ -43,11 +44,17 @@ export function strapPulls(
   });
 }
 
-/** Never less than this below its strap, mm: a buckle at the girth's top. */
-const LEAST_DROP_MM = 40;
+/** A buckle nearer to where its strap hangs leaves no strap to pull by, mm (default). */
+export const LEAST_DROP_MM = 40;
+
+/** What is wrong with where the girth's buckles lie: each strap that would end on its own anchor. */
+export const girthProblems = ({ build }: DescribedSaddle, setup: SaddleSetup, { girthBuckle }: Girthing): Problem[] =>
+  build.straps
+    .filter((s) => setup.straps.includes(s.id) && !(girthBuckle.belowMm - s.belowMm >= LEAST_DROP_MM))
+    .map((s) => problem('STRAP_BUCKLE_ON_ANCHOR', { strap: s.id, belowMm: girthBuckle.belowMm - s.belowMm, leastMm: LEAST_DROP_MM }));
 
 function strapPull(strap: Strap, plumbMm: number, buckleMm: number, pullN: number, { girthBuckle, strapV }: Girthing): StrapPull {
-  const below = Math.max(LEAST_DROP_MM, girthBuckle.belowMm - strap.belowMm);
+  const below = girthBuckle.belowMm - strap.belowMm;
   const legs = strap.hang === 'fixed' ? null : legsOf(strap.hang, buckleMm - plumbMm, below, strapV);
   const [x, drop] = legs === null ? [0, 0] : [legs.x, legs.drop];
   const along = buckleMm - plumbMm - x;

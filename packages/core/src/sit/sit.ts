@@ -14,7 +14,7 @@ import { type Pose } from './contact/rigid';
 import { type Settled, type SettleJob, settle } from './contact/settle';
 import { type ContactShape, contactShape } from './contact-shape';
 import { type Drift, driftOf } from './drift';
-import { type StrapPull, strapPulls } from './girth';
+import { type StrapPull, girthProblems, strapPulls } from './girth';
 import { type RiderLoad, loadsOf, riderProblems, strapProblems } from './loads';
 import { type LaidPanel, laidPanel, panelOn, treeStiffnessOf } from './panel-of-saddle';
 import { type Places, type WithersRoom, placesOf, withersRoom } from './places';
@@ -92,6 +92,7 @@ export function laySaddle(question: Omit<SitQuestion, 'pose'>, engine: EngineSet
     ...setupProblems(saddle, setup),
     ...riderProblems(rider),
     ...strapProblems(strapPullN),
+    ...girthProblems(saddle, setup, engine),
   ];
   if (problems.length > 0) return refused(...problems);
   const under = shape ?? underside(saddle, setup);

@@ -78,7 +78,9 @@ describe('what helps', () => {
 
   it('is a step that was laid on the horse, with what it brings', () => {
     rendered(<VerdictBlock picture={leaning} neighbours={[step(2.1, 0, { code: 'better', by: 8 })]} compared={false} />);
-    expect(screen.getByText(/^Tried: Shim, front off .* → .*6.*\. Level from side to side \+5\.3° → \+2\.1°, as it should be\.$/)).toBeTruthy();
+    expect(
+      screen.getByText(/^Tried: Shim, front off .* → .*6.*\. Level from side to side \+5\.3° → \+2\.1°, as it should be\.$/),
+    ).toBeTruthy();
   });
 
   it('isn’t said of a step that does nothing for it, or makes the whole worse', () => {

@@ -12,7 +12,8 @@ import {
   onePairForAll,
   pairRemedy,
   perHoleMm,
-  twoPairs,
+  leatherProblems,
+  pairsToBuy,
 } from '..';
 
 const pair = (change: Partial<LeatherPair> = {}, off = 700): LeatherPair => ({
@@ -143,12 +144,35 @@ describe('leathers to buy', () => {
     );
   });
 
-  it('purposes too far apart want two pairs, split where the gap is widest', () => {
+  it('one pair where one serves; purposes too far apart want two, split where the gap is widest', () => {
+    expect(pairsToBuy([700, 720], looped)).toEqual([{ ...onePairForAll([700, 720], looped)!, serves: [0, 1] }]);
     expect(onePairForAll([780, 540], looped)).toBeNull();
-    const two = twoPairs([780, 540, 770], looped)!;
-    expect(two.onShorter).toEqual([1]);
-    expect(two.longer.holes).toHaveLength(2);
-    expect(two.shorter.lengthMm).toBeLessThan(two.longer.lengthMm);
-    expect(twoPairs([5000, 540], looped)).toBeNull();
+    const [shorter, longer] = pairsToBuy([780, 540, 770], looped)!;
+    expect([shorter!.serves, longer!.serves]).toEqual([[1], [2, 0]]);
+    expect(longer!.holes).toHaveLength(2);
+    expect(shorter!.lengthMm).toBeLessThan(longer!.lengthMm);
   });
+  const FAR = [450, 610, 770];
+  it('three far from each other want three; what no length serves wants none', () => {
+    const three = pairsToBuy(FAR, looped)!;
+    expect(three.map((p) => p.serves)).toEqual([[0], [1], [2]]);
+    for (const [i, p] of three.entries()) expect(p).toMatchObject(onePairForAll([FAR[i]!], looped)!);
+    expect(pairsToBuy([5000, 540], looped)).toBeNull();
+    expect(pairsToBuy([], looped)).toBeNull();
+  });
+});
+
+describe('a pair that can’t be', () => {
+  it.each([
+    [{ holes: 0 }, 'holes'],
+    [{ holes: 2.5 }, 'holes'],
+    [{ spacingMm: 0 }, 'perHole'],
+    [{ measuredPerHoleMm: 0 }, 'perHole'],
+    [{ hang: { near: { hole: 6, hangMm: 0 }, off: { hole: 6, hangMm: 700 } } }, 'hang.near'],
+    [{ hang: { near: { hole: 6, hangMm: 700 }, off: { hole: 6, hangMm: Number.NaN } } }, 'hang.off'],
+  ])('%j is refused by name', (change, measure) => {
+    expect(leatherProblems(pair(change))).toMatchObject([{ code: 'LEATHER_OUT_OF_RANGE', values: { measure } }]);
+    expect(() => holesFor(pair(change), 700)).toThrow(`LEATHER_OUT_OF_RANGE {"measure":"${measure}"`);
+  });
+  it('one hole is enough to be a pair', () => expect(leatherProblems(pair({ holes: 1 }))).toEqual([]));
 });

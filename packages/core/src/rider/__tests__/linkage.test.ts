@@ -64,6 +64,22 @@ describe('a wide horse', () => {
     expect(Math.abs(wide.trueKneeDeg - wide.kneeDeg)).toBeLessThan(15);
     expect(at(122, FLAT).trueKneeDeg).toBeCloseTo(122, 6);
   });
+  it.each([
+    [330, 280],
+    [250, 290],
+  ])(
+    'knee %d out, tread %d: seen from behind one line goes through knee, ankle and tread, and no part is shorter than it is',
+    (kneeOutMm, treadOutMm) => {
+      const { hip, knee, ankle, tread, trueKneeDeg } = at(125, { ...HANGS, kneeOutMm, treadOutMm });
+      const share = (ankle.zMm - tread.zMm) / (knee.zMm - tread.zMm);
+      expect(ankle.outMm).toBeCloseTo(treadOutMm + share * (kneeOutMm - treadOutMm), 8);
+      const long = (a: typeof hip, b: typeof hip) => Math.hypot(a.xMm - b.xMm, a.zMm - b.zMm, a.outMm - b.outMm);
+      expect(long(hip, knee)).toBeCloseTo(LEG.thighMm, 6);
+      expect(long(knee, ankle)).toBeCloseTo(LEG.shankMm, 6);
+      const cosine = (LEG.thighMm ** 2 + LEG.shankMm ** 2 - long(hip, ankle) ** 2) / (2 * LEG.thighMm * LEG.shankMm);
+      expect(trueKneeDeg).toBeCloseTo((Math.acos(cosine) * 180) / Math.PI, 6);
+    },
+  );
 });
 
 describe('properties', () => {
@@ -100,6 +116,13 @@ describe('what can’t be', () => {
     [180.1, 'KNEE_ANGLE_OUT_OF_RANGE'],
     [Number.NaN, 'KNEE_ANGLE_OUT_OF_RANGE'],
   ])('a knee of %d degrees: %s', (deg, code) => expect(refusedWith(legAtKnee(LEG, HANGS, deg))).toEqual([code]));
+  it.each(['thighMm', 'shankMm', 'ankleHeightMm', 'ankleToBallMm'] as const)(
+    'a %s of nothing is named, whatever would follow from it',
+    (length) => {
+      expect(refusedWith(legAtKnee({ ...LEG, [length]: 0 }, HANGS, 120))).toEqual(['RIDER_MEASURE_OUT_OF_RANGE']);
+      expect(refusedWith(legAtHang({ ...LEG, [length]: Number.NaN }, HANGS, 700))).toEqual(['RIDER_MEASURE_OUT_OF_RANGE']);
+    },
+  );
   it('a barrel wider than the thigh is long', () =>
     expect(refusedWith(legAtKnee(LEG, { ...HANGS, kneeOutMm: 600 }, 120))).toEqual(['LEG_TOO_SHORT_SIDEWAYS']));
   it('a bar out of the leg’s reach', () =>

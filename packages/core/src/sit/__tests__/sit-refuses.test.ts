@@ -3,7 +3,8 @@ import { presentSetup } from '../../saddle';
 import { PLAIN_HORSE, horse, inputOf, saddleFor, sitOn } from './invented-horses';
 import { type Section } from '../../back';
 import { type BodyInput, bodyFrom } from '../body';
-import { type RiderLoad, type SitQuestion, MOST_RIDER_KG } from '..';
+import { ENGINE_DEFAULTS } from '../../schools';
+import { type RiderLoad, type SitQuestion, LEAST_DROP_MM, MOST_RIDER_KG } from '..';
 
 const RIDER: RiderLoad = { massKg: 70, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' };
 
@@ -52,6 +53,21 @@ describe('input that can’t be', () => {
     expect(ask({ strapPullN: -1 })).toMatchObject({ ok: false, problems: [{ code: 'STRAP_PULL_OUT_OF_RANGE' }] });
     expect(ask({ strapPullN: Number.NaN })).toMatchObject({ ok: false, problems: [{ code: 'STRAP_PULL_OUT_OF_RANGE' }] });
     expect(ask({ pose: 'bucking' as never })).toMatchObject({ ok: false, problems: [{ code: 'BACK_POSE_UNKNOWN' }] });
+  });
+
+  it('a buckle on its own anchor is refused by its strap; just below it is pulled', () => {
+    const hung = (belowMm: number) => ({
+      ...saddle,
+      build: { ...saddle.build, straps: saddle.build.straps.map((s) => ({ ...s, belowMm })) },
+    });
+    const at = ENGINE_DEFAULTS.girthBuckle.belowMm;
+    const codes = (belowMm: number) => {
+      const outcome = ask({ saddle: hung(belowMm), setup: presentSetup(hung(belowMm), 50) });
+      return outcome.ok ? [] : outcome.problems.map((p) => p.code);
+    };
+    expect(codes(at)).toContain('STRAP_BUCKLE_ON_ANCHOR');
+    expect(codes(at - LEAST_DROP_MM + 0.1)).toContain('STRAP_BUCKLE_ON_ANCHOR');
+    expect(codes(at - LEAST_DROP_MM)).not.toContain('STRAP_BUCKLE_ON_ANCHOR');
   });
 
   it('any numbers at all are refused by code or answered with numbers', () => {

@@ -49,6 +49,9 @@ test('even the filling levels a saddle on a weak side, and the neighbours are to
   const before = await deg();
   await looksAt(fitter, 'Change it');
   await fitter.button('Even the filling').click();
+  const filling = page.getByRole('dialog', { name: 'Even the filling' });
+  await expect(filling.getByRole('heading', { name: 'As it is filled now' })).toBeVisible({ timeout: 60_000 });
+  await filling.getByRole('button', { name: 'Put this on the horse' }).click();
   await expect(page.getByRole('group', { name: /^Filling to one side: off \+/ })).toBeVisible();
   await looksAt(fitter, 'Criteria');
   await expect.poll(deg).toBeLessThan(before - 1);

@@ -20,7 +20,10 @@ export const rankingSchema = z.object({
   ranked: z.array(
     z.object({
       id: z.string(),
+      /** With strides and pushes, where it was ridden. */
       score: z.number(),
+      standing: z.number(),
+      ridden: z.boolean(),
       stops: z.array(z.enum(CRITERION_IDS)),
       triedCount: z.number().int(),
       setup: saddleSetupSchema,

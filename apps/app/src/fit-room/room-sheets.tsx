@@ -1,7 +1,7 @@
 import { type SitRow, type SaddleSetup } from '@fulcra/core';
 import { type FitRoom } from './model/use-room';
 import { NeighboursSheet } from './sheets/neighbours-sheet';
-import { type SearchKind, SearchSheet } from './sheets/search-sheet';
+import { SEARCH_KINDS, type SearchKind, SearchSheet } from './sheets/search-sheet';
 import { StockSheet } from './sheets/stock-sheet';
 import { WorkingSheet } from './sheets/working-sheet';
 import { type ViewId } from './views/room-views';
@@ -34,7 +34,7 @@ export function RoomSheets({ fit, open, onClose, row, onRowClose, onView }: Room
         </>
       )}
       <SearchSheet
-        kind={open === 'best' || open === 'shims' ? open : null}
+        kind={SEARCH_KINDS.find((kind) => kind === open) ?? null}
         onClose={onClose}
         asked={asked}
         input={input}

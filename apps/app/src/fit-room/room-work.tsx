@@ -6,7 +6,7 @@ import { useToast } from '../ui/toast';
 import { setupLine } from '../words/setup-words';
 import { ConsequencesPart, SchoolPicker } from '../visit';
 import { Controls } from './controls/controls';
-import { FlockTool, Tool, Tools } from './controls/room-tools';
+import { Tool, Tools } from './controls/room-tools';
 import { REAL_LOAD_DRAFT, realLoadKey } from './model/real-load';
 import { type FitRoom } from './model/use-room';
 import { useChoosing } from './model/use-choosing';
@@ -19,7 +19,7 @@ import { useTackThing } from '../tack';
 
 /** Everything that can be turned on this saddle, and what finds a better setting. */
 export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOpen: (sheet: OpenSheet) => void }) {
-  const { saddle, described, state, now, picture, runner, asked } = fit;
+  const { saddle, described, state, now, picture } = fit;
   const standing = useTackThing(saddle.id)?.shown ?? 'notChecked';
   const [real] = useDraft(realLoadKey(fit.visitId), REAL_LOAD_DRAFT, null);
   return (
@@ -30,7 +30,7 @@ export function ChangeIt({ fit, onOpen }: { readonly fit: FitRoom; readonly onOp
         <Tool label={FIT_ROOM_PHRASES.findTheBest} onPress={() => onOpen('best')} />
         <Tool label={FIT_ROOM_PHRASES.startFromThe} onPress={() => fit.putSetup(middleSetup(described, fit.naturalPlaceMm()))} />
         <Tool label={FIT_ROOM_PHRASES.asInStock} onPress={() => fit.putSetup(presentSetup(described, fit.naturalPlaceMm()))} />
-        <FlockTool runner={runner} asked={asked} onTake={fit.putSetup} />
+        <Tool label={FIT_ROOM_PHRASES.evenTheFilling} off={described.build.panel.flock.stepMm <= 0} onPress={() => onOpen('flock')} />
         <Tool label={FIT_ROOM_PHRASES.whichShims} onPress={() => onOpen('shims')} />
       </Tools>
       <Small>

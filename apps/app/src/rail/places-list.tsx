@@ -11,7 +11,7 @@ import { PLACES, placeAt, placeName } from './places';
 import { usePlaceStates } from './use-place-states';
 
 /** All places, each a line of words with what is true there now; who is here stands at the end. */
-export function PlacesList({ onGone }: { readonly onGone?: () => void }) {
+export function PlacesList({ onLeave, onGone }: { readonly onLeave: () => void; readonly onGone?: () => void }) {
   const { session } = useSession();
   const here = placeAt(usePathname());
   const states = usePlaceStates();
@@ -37,7 +37,7 @@ export function PlacesList({ onGone }: { readonly onGone?: () => void }) {
       <YStack borderTopWidth={1} borderColor="$rule" marginTop="$m" paddingTop="$s" paddingHorizontal="$m">
         <Small>{RAIL_PHRASES.signedInAs(session.person.name, session.practice.name)}</Small>
         <UnitChoice unit={unit} onChange={setUnit} />
-        <LeaveDevice onGone={onGone} />
+        <LeaveDevice onAsk={onLeave} onGone={onGone} />
       </YStack>
     </YStack>
   );

@@ -1,6 +1,7 @@
 import { usePathname } from 'expo-router';
 import { type ReactNode, useMemo, useState } from 'react';
 import { ScrollView, XStack, YStack } from 'tamagui';
+import { LeaveSheet } from '../saving/leave-device';
 import { Button } from '../ui/button';
 import { ScreenRail } from '../ui/screen';
 import { Sheet } from '../ui/sheet';
@@ -12,13 +13,22 @@ import { PlacesList } from './places-list';
 /** The way round for the screens inside; the list, once pulled up, stays while the screen under it loads or changes. */
 export function WithRail({ children }: { readonly children: ReactNode }) {
   const [open, setOpen] = useState(false);
-  const ways = useMemo(() => ({ strip: <RailStrip onOpen={() => setOpen(true)} />, list: <RailList /> }), []);
+  const [leaving, setLeaving] = useState(false);
+  const ways = useMemo(
+    () => ({ strip: <RailStrip onOpen={() => setOpen(true)} />, list: <RailList onLeave={() => setLeaving(true)} /> }),
+    [],
+  );
+  const leave = () => {
+    setOpen(false);
+    setLeaving(true);
+  };
   return (
     <ScreenRail.Provider value={ways}>
       {children}
       <Sheet title={RAIL_PHRASES.whereTo} open={open} onClose={() => setOpen(false)}>
-        <PlacesList onGone={() => setOpen(false)} />
+        <PlacesList onLeave={leave} onGone={() => setOpen(false)} />
       </Sheet>
+      <LeaveSheet open={leaving} onClose={() => setLeaving(false)} />
     </ScreenRail.Provider>
   );
 }
@@ -41,11 +51,11 @@ function RailStrip({ onOpen }: { readonly onOpen: () => void }) {
 const LIST_PX = 232;
 
 /** At the bench the list stands at the left, always open. */
-const RailList = () => (
+const RailList = ({ onLeave }: { readonly onLeave: () => void }) => (
   <YStack className="not-on-paper" width={LIST_PX} borderRightWidth={1} borderColor="$rule" backgroundColor="$sheet">
     <ScrollView flex={1}>
       <YStack paddingVertical="$l" paddingRight="$s">
-        <PlacesList />
+        <PlacesList onLeave={onLeave} />
       </YStack>
     </ScrollView>
   </YStack>

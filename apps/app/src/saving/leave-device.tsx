@@ -8,6 +8,7 @@ import { type Waiting, isOwn } from '../platform/sync/waiting';
 import { useWaiting } from '../platform/use-sync';
 import { Banner } from '../ui/banner';
 import { Button } from '../ui/button';
+import { Sheet } from '../ui/sheet';
 import { Small } from '../ui/text';
 import { LEAVING_PHRASES } from '../words/leaving-phrases';
 import { writeName } from '../words/write-words';
@@ -15,12 +16,11 @@ import { writeName } from '../words/write-words';
 /** No more of what waits is named one by one. */
 const MOST_NAMED = 6;
 
-/** Sign out: what isn't sent is named first, and stays sealed unless it is thrown away on purpose. */
-export function LeaveDevice({ onGone }: { readonly onGone?: (() => void) | undefined }) {
+/** What of this person's waits here to be sent, and the way out of this device. */
+function useLeaving(onGone: (() => void) | undefined) {
   const { session, signOut } = useSession();
   const owner = ownerOf(session);
   const unsent = useWaiting().filter((w) => isOwn(w, owner));
-  const [asked, setAsked] = useState<'no' | 'leave' | 'discard'>('no');
   const [state, setState] = useState<'idle' | 'going' | 'failed'>('idle');
   const go = (choice: Unsent) => {
     setState('going');
@@ -33,44 +33,68 @@ export function LeaveDevice({ onGone }: { readonly onGone?: (() => void) | undef
       setState('failed');
     });
   };
-  if (asked === 'no' || state === 'going') {
-    const ask = () => (unsent.length === 0 ? go('seal') : setAsked('leave'));
-    return (
-      <YStack>
-        {state === 'failed' ? <Banner tone="bad">{LEAVING_PHRASES.failed}</Banner> : null}
-        <XStack>
-          <Button
-            kind="quiet"
-            tight
-            off={state === 'going'}
-            label={state === 'going' ? LEAVING_PHRASES.going : LEAVING_PHRASES.signOut}
-            onPress={ask}
-          />
-        </XStack>
-      </YStack>
-    );
-  }
+  return { unsent, state, go };
+}
+
+export interface LeaveDeviceProps {
+  /** Something isn't sent: asked about on a sheet of its own, which doesn't grow under the thumb that opened it. */
+  readonly onAsk: () => void;
+  readonly onGone?: (() => void) | undefined;
+}
+
+/** Sign out: at once where everything is sent. */
+export function LeaveDevice({ onAsk, onGone }: LeaveDeviceProps) {
+  const { unsent, state, go } = useLeaving(onGone);
   return (
-    <YStack gap="$s" paddingVertical="$s" role="group" aria-label={LEAVING_PHRASES.signOut}>
+    <YStack>
+      {state === 'failed' ? <Banner tone="bad">{LEAVING_PHRASES.failed}</Banner> : null}
+      <XStack>
+        <Button
+          kind="quiet"
+          tight
+          off={state === 'going'}
+          label={state === 'going' ? LEAVING_PHRASES.going : LEAVING_PHRASES.signOut}
+          onPress={() => (unsent.length === 0 ? go('seal') : onAsk())}
+        />
+      </XStack>
+    </YStack>
+  );
+}
+
+/** What isn't sent is named, and stays sealed unless it is thrown away on purpose. */
+export function LeaveSheet({ open, onClose }: { readonly open: boolean; readonly onClose: () => void }) {
+  return (
+    <Sheet title={LEAVING_PHRASES.unsentTitle} open={open} onClose={onClose}>
+      {open ? <Choices onClose={onClose} /> : null}
+    </Sheet>
+  );
+}
+
+function Choices({ onClose }: { readonly onClose: () => void }) {
+  const { unsent, state, go } = useLeaving(onClose);
+  const [discarding, setDiscarding] = useState(false);
+  const off = state === 'going';
+  return (
+    <>
       {state === 'failed' ? <Banner tone="bad">{LEAVING_PHRASES.failed}</Banner> : null}
       <Named unsent={unsent} />
-      {asked === 'leave' ? (
+      {discarding ? (
+        <>
+          <Banner tone="bad">{LEAVING_PHRASES.discardMeans(unsent.length)}</Banner>
+          <Button label={LEAVING_PHRASES.stay} off={off} onPress={onClose} />
+          <Button kind="quiet" label={LEAVING_PHRASES.discardSure} off={off} onPress={() => go('discard')} />
+        </>
+      ) : (
         <>
           <Small>
             {LEAVING_PHRASES.sealedMeans} {LEAVING_PHRASES.halfTyped}
           </Small>
-          <Button kind="main" label={LEAVING_PHRASES.sealAndGo} onPress={() => go('seal')} />
-          <Button label={LEAVING_PHRASES.stay} onPress={() => setAsked('no')} />
-          <Button kind="quiet" label={LEAVING_PHRASES.discard} onPress={() => setAsked('discard')} />
-        </>
-      ) : (
-        <>
-          <Banner tone="bad">{LEAVING_PHRASES.discardMeans(unsent.length)}</Banner>
-          <Button label={LEAVING_PHRASES.stay} onPress={() => setAsked('no')} />
-          <Button kind="quiet" label={LEAVING_PHRASES.discardSure} onPress={() => go('discard')} />
+          <Button kind="main" label={off ? LEAVING_PHRASES.going : LEAVING_PHRASES.sealAndGo} off={off} onPress={() => go('seal')} />
+          <Button label={LEAVING_PHRASES.stay} off={off} onPress={onClose} />
+          <Button kind="quiet" label={LEAVING_PHRASES.discard} off={off} onPress={() => setDiscarding(true)} />
         </>
       )}
-    </YStack>
+    </>
   );
 }
 

@@ -1,6 +1,7 @@
 /** What is said before somebody signs out of a device that others use too. */
 export const LEAVING_PHRASES = {
   signOut: 'Sign out',
+  unsentTitle: 'Not everything is sent',
   notSent: (count: number): string => `${count === 1 ? 'One entry has' : `${count} entries have`} not been sent:`,
   andMore: (count: number): string => `and ${count} more`,
   sealedMeans:

@@ -1,4 +1,12 @@
-import { type DescribedSaddle, type NeighbourOf, type SaddleSetup, type SitRow, type TriedRemedy, triedRemedies } from '@fulcra/core';
+import {
+  type DescribedSaddle,
+  type NeighbourOf,
+  type SaddleSetup,
+  type SitRow,
+  type SitVerdict,
+  type TriedRemedy,
+  triedRemedies,
+} from '@fulcra/core';
 import { SIT_WORDS } from './criterion-words';
 import { AXIS_WORDS, axisValue } from './setup-words';
 import { sitNumber } from './sit-number';
@@ -19,6 +27,24 @@ export function remedyLines(
   if (tried === null) return [remedyOfRow(row)];
   if (tried.length === 0) return [NONE];
   return tried.slice(0, MOST_TOLD).map((remedy) => triedSentence(row, saddle, setup, remedy));
+}
+
+/** No more numbers are told of what a change does. */
+const MOST_CHANGED = 4;
+
+/** Numbers that miss before or after, from and to, what moves most against its limits first. */
+export function changedLines(before: Pick<SitVerdict, 'rows'>, after: Pick<SitVerdict, 'rows'>): string[] {
+  return before.rows
+    .flatMap((from) => {
+      const to = after.rows.find((r) => r.id === from.id);
+      if (to === undefined || from.value === null || to.value === null || from.unit === 'yesNo') return [];
+      const moved = Math.abs(from.outside - to.outside);
+      const line = `${SIT_WORDS[from.id].name} ${sitNumber(from.id, from.unit, from.value)} → ${sitNumber(to.id, to.unit, to.value)}`;
+      return moved > 0 ? [{ moved, line }] : [];
+    })
+    .sort((a, b) => b.moved - a.moved)
+    .slice(0, MOST_CHANGED)
+    .map((c) => c.line);
 }
 
 function triedSentence(

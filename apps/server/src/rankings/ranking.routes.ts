@@ -37,6 +37,8 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
       ranked: ranked.map(({ id, best, triedCount, against }) => ({
         id,
         score: best.score,
+        standing: best.standing,
+        ridden: best.ridden,
         stops: [...best.stops],
         triedCount,
         setup: best.setup,

@@ -43,7 +43,10 @@ export const fitBench = (
 /** A setup judged in all three poses; with `ridden`, in strides as well. */
 export interface Assessed {
   readonly setup: SaddleSetup;
+  /** What settings are ranked by: with strides and pushes where it was ridden. */
   readonly score: number;
+  /** Without them, in the three poses: the one score of a setting, wherever it is told. */
+  readonly standing: number;
   /** Whether it comes to rest in every pose. */
   readonly sits: boolean;
   /** Hard stops of any pose, told once: only those missed clearly. */
@@ -86,5 +89,14 @@ export function assess(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSe
     sits &&= outcome.value.settled.state === 'settled';
     warm[pose] = outcome.value.settled.pose;
   }
-  return done({ setup, score, sits, ...stopsOf(verdicts), resting: verdicts[BACK_POSES.indexOf('resting')]!, ridden: false, warm });
+  return done({
+    setup,
+    score,
+    standing: score,
+    sits,
+    ...stopsOf(verdicts),
+    resting: verdicts[BACK_POSES.indexOf('resting')]!,
+    ridden: false,
+    warm,
+  });
 }

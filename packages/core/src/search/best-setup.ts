@@ -1,6 +1,7 @@
 import { type DescribedSaddle, type SaddleSetup, middleSetup } from '../saddle/saddle-setup';
 import { type Outcome, done } from '../problems';
 import { type Assessed, type FitBench, assess, betterOf } from './assess';
+import { type Compared, compareSettings } from './compare';
 import { type School } from '../schools/school';
 import { type SitRow } from '../judge/judge-sitting';
 import { type AxisId, FITTER_STEPS, neighbourSetups, stepSetup } from './setup-axes';
@@ -18,6 +19,20 @@ export interface BestSetup {
   readonly tried: readonly Assessed[];
   /** The neighbours of the best, one real step either way on every axis: what it is better than. */
   readonly neighbours: readonly { readonly axis: AxisId; readonly direction: -1 | 1; readonly assessed: Assessed }[];
+}
+
+/** What a search found, held against doing nothing of the kind: no shims, the filling as it is, the setting as it stands. */
+export interface FoundBeside {
+  readonly found: BestSetup;
+  /** Null where nothing can't be laid. */
+  readonly nothing: Assessed | null;
+  /** How what was found does against it. */
+  readonly compared: Compared | null;
+}
+
+export function besideNothing(found: BestSetup, nothing: Outcome<Assessed>): FoundBeside {
+  if (!nothing.ok) return { found, nothing: null, compared: null };
+  return { found, nothing: nothing.value, compared: compareSettings(nothing.value, found.best) };
 }
 
 /** Tries no more setups of one saddle than this. */

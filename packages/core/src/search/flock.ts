@@ -1,11 +1,12 @@
-import { type BySideAndZone, type Zone, ZONES } from '../saddle/saddle-build';
+import { type Zone, ZONES } from '../saddle/saddle-build';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
 import { zoneShare } from '../saddle/underside';
 import { type CriterionId } from '../schools/criteria';
+import { type Outcome, done } from '../problems';
 import { SIDES, radFromDeg } from '../units';
 import { type Sitting, sit } from '../sit/sit';
 import { type Assessed, type FitBench, assess, betterOf } from './assess';
-import { bestSetup } from './best-setup';
+import { type BestSetup, type SearchStep, bestSetup } from './best-setup';
 import { type AxisId } from './setup-axes';
 
 /** A change of filling costs as much as this share of the squared misses it saves: no wool is moved for nothing (default). */
@@ -19,31 +20,42 @@ const FLOCK_AXES: readonly AxisId[] = ['flockFront', 'flockMiddle', 'flockRear',
 
 /**
  * Filling per zone and side, planned under load: what evens out the squeeze of the settled saddle, and then what would level it
- * (least squares, in real steps, inside what can be put in or taken out), settled again, and from there zone by zone. Judged as the saddle is judged: what comes
- * back is never worse than what is in it now.
+ * (least squares, in real steps, inside what can be put in or taken out), settled again, and from there zone by zone. Judged as the saddle
+ * is judged: what comes back is never worse than what is in it now.
+ * A generator: the caller sees every step, and stops by not asking for the next.
  * @returns the whole filling (not the change); the same as now where nothing can be adjusted or nothing is better
  */
-export function evenFlock(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup): BySideAndZone {
-  if (saddle.build.panel.flock.stepMm <= 0) return setup.flock;
+export function* evenFlock(bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup): Generator<SearchStep, Outcome<BestSetup>> {
   const now = assess(bench, saddle, setup);
-  if (!now.ok) return setup.flock;
+  if (!now.ok) return now;
+  const tried: Assessed[] = [now.value];
+  if (saddle.build.panel.flock.stepMm <= 0) return done({ best: now.value, tried, neighbours: [] });
   let best = now.value;
   for (const way of ['even', 'level'] as const) {
-    let tried = setup;
+    let from = setup;
     for (let round = 0; round < SETTLED_AGAIN; round++) {
-      const next = evened(bench, saddle, tried, way);
+      yield { tried: tried.length, best };
+      const next = evened(bench, saddle, from, way);
       if (next === null) break;
-      tried = next;
+      from = next;
       const assessed = assess(bench, saddle, next, best);
+      if (!assessed.ok) continue;
+      tried.push(assessed.value);
       // what levels it is taken where it is judged as good and presses no harder
-      if (assessed.ok && (improves(assessed.value, best) || (way === 'level' && levels(assessed.value, best)))) best = assessed.value;
+      if (improves(assessed.value, best) || (way === 'level' && levels(assessed.value, best))) best = assessed.value;
     }
   }
   const search = bestSetup(bench, saddle, setup.placeMm, FLOCK_AXES, best.setup);
   let step = search.next();
-  while (!step.done) step = search.next();
-  if (step.value.ok && improves(step.value.value.best, best)) best = step.value.value.best;
-  return best.setup.flock;
+  for (; !step.done; step = search.next()) yield { tried: tried.length + step.value.tried, best: step.value.best };
+  if (!step.value.ok) return done({ best, tried, neighbours: [] });
+  const zone = step.value.value;
+  const better = improves(zone.best, best);
+  return done({
+    best: better ? zone.best : best,
+    tried: [...tried, ...zone.tried].sort(betterOf),
+    neighbours: better ? zone.neighbours : [],
+  });
 }
 
 /** By so little in the score, and in the peak ratio, nobody would tell two settings apart (defaults). */

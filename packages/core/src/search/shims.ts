@@ -8,6 +8,9 @@ import { AXIS_IDS } from './setup-axes';
 /** Pairs first, then one side alone: both sides alike where that will do. */
 const SHIM_AXES = AXIS_IDS.filter((axis) => axis.startsWith('shim'));
 
+/** The same with no shim in it. */
+export const withoutShims = (setup: SaddleSetup): SaddleSetup => ({ ...setup, shims: NOTHING_ADDED });
+
 /** The shims that help most under this setup, from none upward; a shim that doesn't help isn't put in. */
 export const bestShims = (bench: FitBench, saddle: DescribedSaddle, setup: SaddleSetup): Generator<SearchStep, Outcome<BestSetup>> =>
-  bestSetup(bench, saddle, setup.placeMm, SHIM_AXES, { ...setup, shims: NOTHING_ADDED });
+  bestSetup(bench, saddle, setup.placeMm, SHIM_AXES, withoutShims(setup));

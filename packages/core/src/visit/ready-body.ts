@@ -1,9 +1,9 @@
 import { type Outcome } from '../problems';
 import { type ValueErrors } from '../judge';
 import { type DescribedSaddle } from '../saddle';
-import { type BackPose, type School } from '../schools';
-import { standardErrors } from '../search';
-import { type BodyInput, type HorseBody, type SitBench, CELL_MM, bodyFrom, sitBench } from '../sit';
+import { type BackPose, type School, BACK_POSES } from '../schools';
+import { type FitBench, standardErrors } from '../search';
+import { type BodyInput, type HorseBody, type RiderLoad, type SitBench, CELL_MM, bodyFrom, sitBench } from '../sit';
 
 /** One measured horse kept ready between questions: the surfaces of its poses and where saddles were laid on them. */
 export class ReadyBody {
@@ -39,3 +39,17 @@ const MOST_KEPT = 100;
 
 /** Sampled backs are dropped all at once when there are more: a slider drawn along the back makes many. */
 const MOST_SAMPLED = 40;
+
+/** The same horse ready for many settings under one school: where saddles were laid on it is kept from question to question. */
+export const fitBenchOf = (
+  ready: ReadyBody,
+  body: HorseBody,
+  { school, rider, strapPullN }: { readonly school: School; readonly rider: RiderLoad | null; readonly strapPullN: number },
+): FitBench => ({
+  body,
+  school,
+  rider,
+  strapPullN,
+  errorsOf: (saddle) => ready.errorsOf(body, saddle, school),
+  poses: Object.fromEntries(BACK_POSES.map((pose) => [pose, ready.bench(body, pose, school, CELL_MM.search)])) as FitBench['poses'],
+});

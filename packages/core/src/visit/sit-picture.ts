@@ -15,8 +15,9 @@ import {
   settledSqueeze,
   sit,
 } from '../sit';
+import { assess } from '../search';
 import { type NearOff } from '../units';
-import { type ReadyBody } from './ready-body';
+import { type ReadyBody, fitBenchOf } from './ready-body';
 
 /** One saddle in one setup on one horse, as it is asked about. */
 export interface SitAsked {
@@ -57,6 +58,8 @@ export interface SitPicture extends Pick<
   /** The same settled saddle under every school, the chosen one first. */
   readonly verdicts: readonly SitVerdict[];
   readonly laid: LaidArch | null;
+  /** In the three poses, as every search tells it; null where one of them can't be laid. */
+  readonly score: number | null;
 }
 
 /** The chosen school first, so that the table can begin with it. */
@@ -93,6 +96,7 @@ function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitt
   const { settled, laid: panel, measures, exact, shape, stiffness, drift, places, withers, pulls, loads, gait, offTheBackShare } = sitting;
   const laid = laidFront(body, asked.saddle, asked.setup);
   const judged = { body, saddle: asked.saddle, setup: asked.setup, sitting, laid, ridden: null };
+  const assessed = assess(fitBenchOf(ready, body, asked), asked.saddle, asked.setup);
   return {
     asked,
     state: settled.state,
@@ -117,6 +121,7 @@ function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitt
     gait,
     offTheBackShare,
     laid,
+    score: assessed.ok ? assessed.value.standing : null,
     verdicts: schoolsFrom(asked.school).map((school) => judgeSitting(judged, school, ready.errorsOf(body, asked.saddle, school))),
   };
 }

@@ -1,6 +1,6 @@
-import { type Outcome } from '../problems';
+import { type Outcome, done } from '../problems';
 import { seededRandom } from '../random';
-import { type BySideAndZone, type DescribedSaddle } from '../saddle';
+import { type DescribedSaddle, type SaddleSetup } from '../saddle';
 import { type StrideGaitId } from '../schools';
 import {
   type Assessed,
@@ -8,6 +8,7 @@ import {
   type BestSetup,
   type Compared,
   type FitBench,
+  type FoundBeside,
   type RankingProgress,
   type SearchStep,
   type SitConfidence,
@@ -17,17 +18,18 @@ import {
   assess,
   bestSetup,
   bestShims,
+  besideNothing,
   compareSettings,
   evenFlock,
-  fitBench,
   naturalPlaceMm,
   neighbourSetups,
   rankStock,
   sitConfidence,
   strapChoices,
+  withoutShims,
 } from '../search';
-import { type HorseBody, type RiddenProgress } from '../sit';
-import { type ReadyBody } from './ready-body';
+import { type RiddenProgress } from '../sit';
+import { type ReadyBody, fitBenchOf } from './ready-body';
 import { type RiddenPicture, type SitAsked, type SitPicture, pictureOf, riddenPictureOf } from './sit-picture';
 
 export interface NeighbourOf {
@@ -43,13 +45,19 @@ export type SitQuestionKind = {
   readonly sit: { readonly ask: SitAsked; readonly answer: Outcome<SitPicture> };
   readonly neighbours: { readonly ask: SitAsked; readonly answer: readonly NeighbourOf[] };
   readonly straps: { readonly ask: SitAsked; readonly answer: readonly StrapChoice[] };
-  readonly flock: { readonly ask: SitAsked; readonly answer: BySideAndZone };
 };
+
+interface Search {
+  readonly ask: SitAsked;
+  readonly progress: SearchStep;
+  readonly answer: Outcome<FoundBeside>;
+}
 
 /** Questions that take a while: they tell how far they are, and can be stopped. */
 export type SitJobKind = {
-  readonly best: { readonly ask: SitAsked; readonly progress: SearchStep; readonly answer: Outcome<BestSetup> };
-  readonly shims: { readonly ask: SitAsked; readonly progress: SearchStep; readonly answer: Outcome<BestSetup> };
+  readonly best: Search;
+  readonly shims: Search;
+  readonly flock: Search;
   readonly ridden: {
     readonly ask: SitAsked & { readonly gaits: readonly StrideGaitId[] };
     readonly progress: RiddenProgress;
@@ -66,14 +74,6 @@ export type SitJobKind = {
 /** Same takes, same redraws: an answer doesn't change by being asked again. */
 const SEED = 20_261_123;
 const REDRAWS = 60;
-
-export function fitBenchOf(
-  ready: ReadyBody,
-  body: HorseBody,
-  { school, rider, strapPullN }: Pick<SitAsked, 'school' | 'rider' | 'strapPullN'>,
-): FitBench {
-  return fitBench(body, school, rider, strapPullN, (saddle) => ready.errorsOf(body, saddle, school));
-}
 
 /** One real step either way on everything that can be turned, each judged in all poses. */
 export function neighboursOf(ready: ReadyBody, asked: SitAsked): NeighbourOf[] {
@@ -93,8 +93,6 @@ export const QUICK: Quick = {
   sit: (ready, asked) => pictureOf(ready, asked),
   neighbours: neighboursOf,
   straps: (ready, asked) => (ready.body.ok ? strapChoices(fitBenchOf(ready, ready.body.value, asked), asked.saddle, asked.setup) : []),
-  flock: (ready, asked) =>
-    ready.body.ok ? evenFlock(fitBenchOf(ready, ready.body.value, asked), asked.saddle, asked.setup) : asked.setup.flock,
 };
 
 type Jobs = {
@@ -104,16 +102,24 @@ type Jobs = {
   ) => Generator<SitJobKind[K]['progress'], SitJobKind[K]['answer']>;
 };
 
+/** @param nothing the setting with nothing done, which what is found is held against */
+function* searched(
+  ready: ReadyBody,
+  asked: SitAsked,
+  nothing: SaddleSetup,
+  search: (bench: FitBench) => Generator<SearchStep, Outcome<BestSetup>>,
+): Generator<SearchStep, Outcome<FoundBeside>> {
+  if (!ready.body.ok) return ready.body;
+  const bench = fitBenchOf(ready, ready.body.value, asked);
+  const found = yield* search(bench);
+  return found.ok ? done(besideNothing(found.value, assess(bench, asked.saddle, nothing))) : found;
+}
+
 export const JOBS: Jobs = {
-  best: function* (ready, asked) {
-    if (!ready.body.ok) return ready.body;
-    const bench = fitBenchOf(ready, ready.body.value, asked);
-    return yield* bestSetup(bench, asked.saddle, naturalPlaceMm(ready.body.value, asked.saddle, bench.school));
-  },
-  shims: function* (ready, asked) {
-    if (!ready.body.ok) return ready.body;
-    return yield* bestShims(fitBenchOf(ready, ready.body.value, asked), asked.saddle, asked.setup);
-  },
+  best: (ready, asked) =>
+    searched(ready, asked, asked.setup, (bench) => bestSetup(bench, asked.saddle, naturalPlaceMm(bench.body, asked.saddle, bench.school))),
+  shims: (ready, asked) => searched(ready, asked, withoutShims(asked.setup), (bench) => bestShims(bench, asked.saddle, asked.setup)),
+  flock: (ready, asked) => searched(ready, asked, asked.setup, (bench) => evenFlock(bench, asked.saddle, asked.setup)),
   ridden: function* (ready, { gaits, ...asked }) {
     return yield* riddenPictureOf(ready, asked, gaits);
   },

@@ -54,7 +54,7 @@ export function triedSettingOf(
     schoolId: school.id,
     schoolVersion: school.version,
     coreVersion: CORE_VERSION,
-    score: verdict.score,
+    score: picture.score ?? verdict.score,
     missed: verdict.worst.map(({ id, value, stops, error }) => ({ id, value, stops, half: error?.half ?? null })),
     thumb: pressureThumb(picture.grid, picture.pressureKPa, picture.overlapMm),
   };

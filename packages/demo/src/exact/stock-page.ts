@@ -3,7 +3,6 @@ import {
   type DescribedSaddle,
   type SitRow,
   assessRidden,
-  assess,
   describedOf,
   evenFlock,
   fitBench,
@@ -38,8 +37,8 @@ export function bestOfStock(animal: (typeof DEMO_ANIMALS)[number]): BestOfStock 
   const bench = fitBench(trueBody(animal.back), SCHOOL, EXACT_RIDER, SCHOOL.engine.strapPullN);
   const best = finished(rankStock(bench, DEMO_SADDLES.map(describedOf))).ranked[0]!;
   const saddle: DescribedSaddle = describedOf(DEMO_SADDLES.find((s) => s.id === best.id)!);
-  const filled = assess(bench, saddle, { ...best.best.setup, flock: evenFlock(bench, saddle, best.best.setup) });
-  const ridden = filled.ok ? finished(assessRidden(bench, saddle, filled.value)) : best.best;
+  const filled = finished(evenFlock(bench, saddle, best.best.setup));
+  const ridden = filled.ok ? finished(assessRidden(bench, saddle, filled.value.best)) : best.best;
   const value = (id: CriterionId): number | null => ridden.resting.rows.find((r) => r.id === id)?.value ?? null;
   return {
     animal: animal.horse.name,

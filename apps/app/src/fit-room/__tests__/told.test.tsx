@@ -112,7 +112,7 @@ describe('criterion by criterion', () => {
   const names = () => screen.getAllByLabelText(/Show the working/).map((r) => String(r.props.accessibilityLabel ?? r.props['aria-label']));
 
   it('shows what misses, what refuses first; what is right is a tap away', async () => {
-    rendered(<CriteriaTable picture={judged({ rows, score: 61.4 })} shownId={null} onRow={jest.fn()} />);
+    rendered(<CriteriaTable picture={{ ...judged({ rows }), score: 61.4 }} shownId={null} onRow={jest.fn()} />);
     const order = names().map((n) => rows.findIndex((r) => n.startsWith(SIT_WORDS[r.id].name)));
     expect(order).toEqual([2, 1, 3]);
     expect(screen.getByText(/Score 61 of 100/)).toBeTruthy();

@@ -1,10 +1,7 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type SaddleSetup, type SitAsked } from '@fulcra/core';
 import { XStack } from 'tamagui';
 import { Button } from '../../ui/button';
 import { Body } from '../../ui/text';
-import { useToast } from '../../ui/toast';
-import { type SitRunner } from '../../engine/sit-runner';
 
 export const Tools = ({ children }: { readonly children: React.ReactNode }) => (
   <XStack role="group" aria-label={FIT_ROOM_PHRASES.whatCanBe} flexWrap="wrap" columnGap="$s">
@@ -21,23 +18,6 @@ export function Tool({ label, off = false, onPress }: { readonly label: string; 
       </Body>
     </Button>
   );
-}
-
-interface FlockToolProps {
-  readonly runner: SitRunner;
-  readonly asked: SitAsked;
-  readonly onTake: (setup: SaddleSetup) => void;
-}
-
-export function FlockTool({ runner, asked, onTake }: FlockToolProps) {
-  const toast = useToast();
-  const even = () =>
-    runner.ask('flock', asked, (answered) => {
-      if (!answered.ok) toast({ text: FIT_ROOM_PHRASES.itStopped(answered.message) });
-      else if (JSON.stringify(answered.answer) === JSON.stringify(asked.setup.flock)) toast({ text: FIT_ROOM_PHRASES.theFillingIs });
-      else onTake({ ...asked.setup, flock: answered.answer });
-    });
-  return <Tool label={FIT_ROOM_PHRASES.evenTheFilling} off={asked.saddle.build.panel.flock.stepMm <= 0} onPress={even} />;
 }
 
 /** Press and hold shows what was held; released, it shows what is on now. */

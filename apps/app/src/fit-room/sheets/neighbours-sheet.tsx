@@ -23,7 +23,7 @@ export function NeighboursSheet({ open, onClose, picture, neighbours, onTake }: 
   const sorted = [...(neighbours ?? [])].sort((a, b) => betterOf(a.assessed, b.assessed));
   return (
     <Sheet title={FIT_ROOM_PHRASES.theNeighbours} open={open} onClose={onClose}>
-      <Body>{FIT_ROOM_PHRASES.nowScore(sitHeadline(here), here.score.toFixed(0))}</Body>
+      <Body>{FIT_ROOM_PHRASES.nowScore(sitHeadline(here), picture.score)}</Body>
       {neighbours === null ? <Body role="status">{FIT_ROOM_PHRASES.tryingOneStep}</Body> : null}
       {sorted.map(({ axis, direction, assessed, compared }) => {
         const tone = verdictTone(assessed.resting);

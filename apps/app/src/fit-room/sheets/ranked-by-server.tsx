@@ -74,7 +74,7 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
       <Body>
         {entry.stops.length > 0
           ? FIT_ROOM_PHRASES.refused(entry.stops.map(name).join(', '))
-          : FIT_ROOM_PHRASES.score(entry.score.toFixed(0))}
+          : FIT_ROOM_PHRASES.score(entry.standing, entry.ridden ? entry.score : null)}
       </Body>
       <StandsOnLine of={entry.standsOn} />
       {entry.against.length === 0 ? null : (

@@ -1,19 +1,33 @@
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-import { type Assessed, type BodyInput, type DescribedSaddle, type SaddleSetup, configurationCount, type SitAsked } from '@fulcra/core';
+import {
+  type Assessed,
+  type BodyInput,
+  type DescribedSaddle,
+  type FoundBeside,
+  type SaddleSetup,
+  configurationCount,
+  type SitAsked,
+} from '@fulcra/core';
 import { useEffect } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { MARK } from '../../ui/banner';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/sheet';
 import { Body, Heading, Small, Strong } from '../../ui/text';
+import { comparedWords } from '../../words/compared-words';
 import { problemWords } from '../../words/problem-words';
+import { changedLines } from '../../words/remedy-words';
 import { AXIS_WORDS, setupLine, strapsWords } from '../../words/setup-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
 import { useSitAnswer } from '../../engine/use-sitting';
 import { type SitRunner } from '../../engine/sit-runner';
 import { useSitJob } from '../../engine/use-sit-job';
 
-export type SearchKind = 'best' | 'shims';
+export const SEARCH_KINDS = ['best', 'shims', 'flock'] as const;
+export type SearchKind = (typeof SEARCH_KINDS)[number];
+
+/** No more of what was tried is listed. */
+const MOST_TOLD = 8;
 
 export interface SearchSheetProps {
   readonly kind: SearchKind | null;
@@ -24,7 +38,17 @@ export interface SearchSheetProps {
   readonly onTake: (setup: SaddleSetup) => void;
 }
 
-const TITLES: Readonly<Record<SearchKind, string>> = { best: FIT_ROOM_PHRASES.findTheBestOf, shims: FIT_ROOM_PHRASES.whichShims };
+const TITLES: Readonly<Record<SearchKind, string>> = {
+  best: FIT_ROOM_PHRASES.findTheBestOf,
+  shims: FIT_ROOM_PHRASES.whichShims,
+  flock: FIT_ROOM_PHRASES.evenTheFilling,
+};
+/** What is found is held against this. */
+const NOTHING: Readonly<Record<SearchKind, string>> = {
+  best: FIT_ROOM_PHRASES.asItStandsNow,
+  shims: FIT_ROOM_PHRASES.withoutShims,
+  flock: FIT_ROOM_PHRASES.asItIsFilled,
+};
 
 /** A search that shows how far it is and can be stopped; then what it found, its neighbours, and what was tried. */
 export function SearchSheet({ kind, onClose, ...rest }: SearchSheetProps) {
@@ -66,10 +90,31 @@ function Search({ kind, asked, input, runner, onTake }: Omit<SearchSheetProps, '
     );
   }
   if (!job.answer.ok) return job.answer.problems.map((p, i) => <Body key={i}>{problemWords(p)}</Body>);
-  const { best, tried, neighbours } = job.answer.value;
+  return <Result kind={kind} answer={job.answer.value} asked={asked} runner={runner} onTake={onTake} />;
+}
+
+interface ResultProps extends Pick<SearchSheetProps, 'asked' | 'runner' | 'onTake'> {
+  readonly kind: SearchKind;
+  readonly answer: FoundBeside;
+}
+
+/** What was found, beside nothing done; its neighbours; what was tried. */
+function Result({ kind, answer, asked, runner, onTake }: ResultProps) {
+  const { saddle } = asked;
+  const { found, nothing, compared } = answer;
+  const { best, tried, neighbours } = found;
+  const same = nothing !== null && JSON.stringify(nothing.setup) === JSON.stringify(best.setup);
   return (
     <YStack gap="$m">
-      <Found saddle={saddle} assessed={best} onTake={onTake} main />
+      {same ? <Body>{FIT_ROOM_PHRASES.nothingBetter}</Body> : <Found saddle={saddle} assessed={best} onTake={onTake} main />}
+      {nothing === null ? null : (
+        <YStack>
+          <Heading>{NOTHING[kind]}</Heading>
+          {same || compared === null ? null : <Body>{FIT_ROOM_PHRASES.foundAgainst(comparedWords(compared))}</Body>}
+          {same ? null : changedLines(nothing.resting, best.resting).map((line) => <Small key={line}>{line}</Small>)}
+          <Found saddle={saddle} assessed={nothing} onTake={onTake} />
+        </YStack>
+      )}
       <Body>
         {FIT_ROOM_PHRASES.triedInThree(
           tried.length,
@@ -88,9 +133,12 @@ function Search({ kind, asked, input, runner, onTake }: Omit<SearchSheetProps, '
       </Body>
       {kind === 'best' ? <Straps asked={{ ...asked, setup: best.setup }} runner={runner} onTake={onTake} /> : null}
       <Heading>{FIT_ROOM_PHRASES.whatWasTried}</Heading>
-      {tried.slice(1, 9).map((a) => (
-        <Found key={JSON.stringify(a.setup)} saddle={saddle} assessed={a} onTake={onTake} />
-      ))}
+      {tried
+        .filter((a) => a !== best)
+        .slice(0, MOST_TOLD)
+        .map((a) => (
+          <Found key={JSON.stringify(a.setup)} saddle={saddle} assessed={a} onTake={onTake} />
+        ))}
     </YStack>
   );
 }
@@ -107,7 +155,7 @@ function Found({ saddle, assessed, onTake, main = false }: FoundProps) {
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$s" gap="$xs">
       <Strong>{setupLine(saddle, assessed.setup)}</Strong>
-      <Small>{FIT_ROOM_PHRASES.score2(MARK[tone], sitHeadline(assessed.resting), assessed.score.toFixed(0))}</Small>
+      <Small>{FIT_ROOM_PHRASES.score2(MARK[tone], sitHeadline(assessed.resting), assessed.standing.toFixed(0))}</Small>
       <XStack>
         <Button
           kind={main ? 'main' : 'quiet'}

@@ -132,7 +132,8 @@ function Entry({ place, entry, saddle, onTake }: EntryProps) {
         {saddle.maker}; {saddle.whereabouts === '' ? FIT_ROOM_PHRASES.placeNotNoted : saddle.whereabouts}; {TACK_STATE_WORDS[state]}
       </Small>
       <Body>
-        {MARK[tone]} {sitHeadline(best.resting)} {best.stops.length === 0 ? FIT_ROOM_PHRASES.score(best.score.toFixed(0)) : ''}
+        {MARK[tone]} {sitHeadline(best.resting)}{' '}
+        {best.stops.length === 0 ? FIT_ROOM_PHRASES.score(best.standing, best.ridden ? best.score : null) : ''}
       </Body>
       <StandsOnLine of={best.resting.standsOn} />
       {against.length === 0 ? null : (

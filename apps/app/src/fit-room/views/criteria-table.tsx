@@ -31,7 +31,7 @@ export function CriteriaTable({ picture, shownId, onRow }: CriteriaTableProps) {
   return (
     <YStack>
       <Heading>{FIT_ROOM_PHRASES.criterionByCriterion(mine!.schoolName)}</Heading>
-      <Small>{FIT_ROOM_PHRASES.scoreOf100(mine!.score.toFixed(0), others.map(initials).join(', '))}</Small>
+      <Small>{FIT_ROOM_PHRASES.scoreOf100(picture.score, others.map(initials).join(', '))}</Small>
       <StandsOnLine of={mine!.standsOn} />
       {shownRows.map((row) => (
         <Row
@@ -140,9 +140,7 @@ function OtherSchools({ picture }: { readonly picture: SitPicture }) {
                     .map((r) => SIT_WORDS[r.id].name.toLowerCase())
                     .join(', '),
                 );
-        return (
-          <Body key={verdict.schoolId}>{FIT_ROOM_PHRASES.score3(MARK[tone], verdict.schoolName, said, verdict.score.toFixed(0))}</Body>
-        );
+        return <Body key={verdict.schoolId}>{FIT_ROOM_PHRASES.schoolSays(MARK[tone], verdict.schoolName, said)}</Body>;
       })}
     </YStack>
   );

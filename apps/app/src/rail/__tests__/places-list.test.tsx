@@ -18,7 +18,7 @@ afterEach(() => personUnit.set('mm'));
 describe('the list of places', () => {
   it('names each place with what is true there, and goes there', async () => {
     const gone = jest.fn();
-    rendered(<PlacesList onGone={gone} />);
+    rendered(<PlacesList onLeave={jest.fn()} onGone={gone} />);
     expect(screen.getByText('8 saddles')).toBeTruthy();
     await press('The yard');
     expect(router.push).toHaveBeenCalledWith('/');
@@ -26,7 +26,7 @@ describe('the list of places', () => {
   });
 
   it('has the unit of this person, kept over a reload', async () => {
-    rendered(<PlacesList />);
+    rendered(<PlacesList onLeave={jest.fn()} />);
     await press('inches');
     expect(personUnit.now()).toBe('in');
     expect(localStorage.getItem('draft:tape-unit')).toContain('"in"');

@@ -1,8 +1,9 @@
 import { act, fireEvent, screen } from '@testing-library/react-native';
+import { useState } from 'react';
 import { router } from 'expo-router';
 import { ISLA, ROWAN, horseWrite, room } from '../../platform/sync/__tests__/fakes';
 import { rendered } from '../../ui/__tests__/rendered';
-import { LeaveDevice } from '../leave-device';
+import { LeaveDevice, LeaveSheet } from '../leave-device';
 
 const mockSignOut = jest.fn();
 const mockHere = { waiting: [] as unknown[] };
@@ -10,6 +11,7 @@ jest.mock('expo-router', () => ({ router: { replace: jest.fn() } }));
 jest.mock('../../platform/session-context', () => ({
   useSession: () => ({ session: { practice: { id: 'room' }, person: { id: 'isla' } }, signOut: mockSignOut }),
 }));
+jest.mock('../../ui/sheet', () => ({ Sheet: ({ open, children }: { open: boolean; children: unknown }) => (open ? children : null) }));
 jest.mock('../../platform/use-sync', () => ({ useWaiting: () => mockHere.waiting }));
 
 const press = (label: string) => act(async () => fireEvent.press(screen.getByLabelText(label)));
@@ -22,7 +24,17 @@ async function waiting(count: number): Promise<void> {
   for (let i = 0; i < count; i++) await sync.add(ISLA, horseWrite('', `h${i}`));
   await sync.add(ROWAN, horseWrite('', 'other'));
   mockHere.waiting = [...sync.waiting()];
-  rendered(<LeaveDevice />);
+  rendered(<Leaving />);
+}
+
+function Leaving() {
+  const [asking, setAsking] = useState(false);
+  return (
+    <>
+      <LeaveDevice onAsk={() => setAsking(true)} />
+      <LeaveSheet open={asking} onClose={() => setAsking(false)} />
+    </>
+  );
 }
 
 it('with nothing unsent of this person’s, one tap signs out and goes to the first page', async () => {

@@ -4,9 +4,9 @@ import { assess, betterOf, compareSettings, rankStock } from '../../search';
 import { seededRandom } from '../../random';
 import { CELL_MM } from '../../sit';
 import { PLAIN_HORSE, anyHorse, inputOf, saddleFor } from '../../sit/__tests__/invented-horses';
-import { ReadyBody } from '../ready-body';
+import { ReadyBody, fitBenchOf } from '../ready-body';
 import { type SitAsked } from '../sit-picture';
-import { QUICK, fitBenchOf, neighboursOf } from '../sit-questions';
+import { QUICK, neighboursOf } from '../sit-questions';
 
 const saddle = saddleFor(90);
 const RIDER = { massKg: 75, offsetMm: 0, stirrupShare: 0.2, gait: 'stand' as const };
@@ -51,6 +51,15 @@ describe('no two screens contradict each other', () => {
     expect(compared).toBeGreaterThan(1);
   });
 
+  it.each(['resting', 'lifted'] as const)('one setting has one score, in the room (%s) as in the search', (pose) => {
+    for (const ready of HORSES) {
+      const picture = QUICK.sit(ready, asked({ pose }));
+      if (!picture.ok || !ready.body.ok) continue;
+      const found = assess(fitBenchOf(ready, ready.body.value, asked()), saddle, asked().setup);
+      expect(picture.value.score).toBeCloseTo(found.ok ? found.value.standing : Number.NaN, 9);
+    }
+  });
+
   it('what is said of a neighbour is what the ranking would do with it', () => {
     const ready = HORSES[0]!;
     if (!ready.body.ok) throw new Error('no body');
@@ -73,6 +82,9 @@ describe('no two screens contradict each other', () => {
     if (!picture.ok) throw new Error('not laid');
     const standing = picture.value.verdicts[0]!.stops.map((r) => r.id);
     expect(standing.filter((id) => !best.stops.includes(id))).toEqual([]);
+    expect(best.ridden).toBe(true);
+    // found from a neighbour's rest, told from where it was put
+    expect(picture.value.score).toBeCloseTo(best.standing, 1);
     expect(best.resting.schoolId).toBe(schoolById('static-close').id);
   });
 });

@@ -1,6 +1,6 @@
 import { horse, inputOf, PLAIN_HORSE, saddleFor } from '../../sit/__tests__/invented-horses';
-import { assess, evenFlock, fitBench, naturalPlaceMm, sitConfidence, strapChoices } from '../../search';
-import { fixedAt, presentSetup } from '../../saddle';
+import { assess, betterOf, compareSettings, fitBench, naturalPlaceMm, sitConfidence, strapChoices } from '../../search';
+import { NOTHING_ADDED, fixedAt, presentSetup } from '../../saddle';
 import { SCHOOLS, SCHOOL_IDS, schoolById } from '../../schools';
 import { onGrid, sit, sitBench } from '../../sit';
 import { seededRandom } from '../../random';
@@ -131,14 +131,24 @@ describe('what may be tried from here', () => {
     expect(QUICK.straps(ready, asked).length).toBeGreaterThan(1);
     expect(QUICK.straps(bare, asked)).toEqual([]);
   });
-
-  it('filling: as the search evens it; without a horse it stays as it is', () => {
-    expect(QUICK.flock(ready, asked)).toEqual(evenFlock(bench, saddle, asked.setup));
-    expect(QUICK.flock(bare, asked)).toBe(asked.setup.flock);
-  });
 });
 
 describe('what takes a while', () => {
+  it.each([
+    ['shims', { ...asked.setup, shims: NOTHING_ADDED }],
+    ['flock', asked.setup],
+    ['best', asked.setup],
+  ] as const)('%s: what is found stands beside nothing done, and is never worse', (kind, setup) => {
+    const answer = ended(JOBS[kind](ready, asked));
+    const nothing = assess(bench, saddle, setup);
+    if (!answer.ok || !nothing.ok || answer.value.nothing === null) throw new Error('refused');
+    expect(answer.value.nothing.setup).toEqual(setup);
+    expect(answer.value.nothing.standing).toBeCloseTo(nothing.value.standing, 6);
+    expect(answer.value.compared).toEqual(compareSettings(answer.value.nothing, answer.value.found.best));
+    if (kind !== 'best') expect(betterOf(answer.value.found.best, nothing.value)).toBeLessThanOrEqual(0);
+    expect(ended(JOBS[kind](bare, asked))).toBe(bare.body);
+  });
+
   it('the best setting begins at the saddle’s natural place and tells its steps', () => {
     const job = JOBS.best(ready, asked);
     expect(job.next().done).toBe(false);
@@ -146,8 +156,9 @@ describe('what takes a while', () => {
     if (!best.ok) throw new Error('no best');
     const here = assess(bench, saddle, { ...asked.setup, placeMm: naturalPlaceMm(body, saddle, schoolById('panel-first')) });
     if (!here.ok) throw new Error('not assessed');
-    expect(best.value.best.stops.length).toBeLessThanOrEqual(here.value.stops.length);
-    if (best.value.best.stops.length === here.value.stops.length) expect(best.value.best.score).toBeGreaterThanOrEqual(here.value.score);
+    const { best: found } = best.value.found;
+    expect(found.stops.length).toBeLessThanOrEqual(here.value.stops.length);
+    if (found.stops.length === here.value.stops.length) expect(found.score).toBeGreaterThanOrEqual(here.value.score);
     expect(ended(JOBS.best(bare, asked))).toBe(bare.body);
   }, 60_000);
 

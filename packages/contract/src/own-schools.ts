@@ -4,13 +4,20 @@ import { finite, momentSchema, nameSchema } from './basics';
 import { ownSchoolIdSchema } from './decisions';
 
 const MOST_CHANGES = schoolFields(schoolById('western')).length + 100;
-const changesSchema = z.array(z.object({ path: z.string().min(3).max(80), value: finite })).max(MOST_CHANGES);
+const changesSchema = z
+  .array(z.object({ path: z.string().min(3).max(80), value: z.union([finite, z.string().min(1).max(40)]) }))
+  .max(MOST_CHANGES);
 
 const copied = { name: nameSchema, basedOn: z.enum(SCHOOL_IDS), basedOnVersion: z.number().int().positive() };
 
 /** Numbers that can't be are refused with the words of the core. */
-const fits = ({ basedOn, changes }: { basedOn: (typeof SCHOOL_IDS)[number]; changes: { path: string; value: number }[] }): boolean =>
-  changeProblems(schoolById(basedOn), changes).length === 0;
+const fits = ({
+  basedOn,
+  changes,
+}: {
+  basedOn: (typeof SCHOOL_IDS)[number];
+  changes: { path: string; value: number | string }[];
+}): boolean => changeProblems(schoolById(basedOn), changes).length === 0;
 
 export const ownSchoolSchema = z
   .object({

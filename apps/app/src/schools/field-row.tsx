@@ -1,57 +1,98 @@
-import { type SchoolField } from '@fulcra/core';
+import { type ChoiceField, type NumberField, type SchoolChange, type SchoolField } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Body, Small, Strong } from '../ui/text';
-import { fieldName } from '../words/school-field-words';
+import { choiceWords, fieldName } from '../words/school-field-words';
 import { SCHOOLS_PHRASES, unitWords } from '../words/schools-phrases';
 
-export interface FieldRowProps {
+export interface FieldRowProps<F extends SchoolField = SchoolField> {
   /** As the original has it. */
-  readonly field: SchoolField;
-  readonly value: number;
-  readonly onSet: ((path: string, value: number) => void) | null;
+  readonly field: F;
+  readonly value: F['value'];
+  readonly onSet: ((path: string, value: SchoolChange['value']) => void) | null;
 }
 
-/** One number with its unit and what it was; typed over, and put back by one tap. */
+/** One number or choice with what it was; changed in place, and put back by one tap. */
 export function FieldRow({ field, value, onSet }: FieldRowProps) {
-  const differs = value !== field.value;
-  const unit = unitWords(field.unit);
   if (onSet === null)
     return (
       <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$xs" gap="$m">
         <Body flex={1}>{fieldName(field.path)}</Body>
-        <Strong>{`${shortNumber(value)}${unit}`}</Strong>
+        <Strong flexShrink={1} textAlign="right">
+          {valueWords(field, value)}
+        </Strong>
       </XStack>
     );
+  return field.kind === 'choice' ? (
+    <ChoiceRow field={field} value={String(value)} onSet={onSet} />
+  ) : (
+    <NumberRow field={field} value={Number(value)} onSet={onSet} />
+  );
+}
+
+const valueWords = (field: SchoolField, value: SchoolField['value']): string =>
+  field.kind === 'choice' ? choiceWords(field.path, String(value)) : `${shortNumber(Number(value))}${unitWords(field.unit)}`;
+
+function NumberRow({ field, value, onSet }: FieldRowProps<NumberField>) {
   return (
     <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$xs" gap="$m" alignItems="center">
       <YStack flex={1} minWidth={0}>
-        <Body fontWeight={differs ? '700' : '400'}>{fieldName(field.path)}</Body>
-        <Small>
-          {differs ? `${SCHOOLS_PHRASES.was(`${shortNumber(field.value)}${unit}`)}; ` : ''}
-          {SCHOOLS_PHRASES.range(field.least, field.most, unit)}
-        </Small>
-        {differs ? (
-          <XStack>
-            <Button
-              kind="quiet"
-              tight
-              label={`${SCHOOLS_PHRASES.back}: ${fieldName(field.path)}`}
-              onPress={() => onSet(field.path, field.value)}
-            >
-              <Small color="$action" fontWeight="700">
-                {SCHOOLS_PHRASES.back}
-              </Small>
-            </Button>
-          </XStack>
-        ) : null}
+        <Named field={field} value={value} onSet={onSet} rest={SCHOOLS_PHRASES.range(field.least, field.most, unitWords(field.unit))} />
       </YStack>
       <YStack width={116}>
-        <Typed key={String(value)} label={fieldName(field.path)} value={value} onSet={(next) => onSet(field.path, next)} />
+        <Typed key={String(value)} label={fieldName(field.path)} value={value} onSet={(next) => onSet!(field.path, next)} />
       </YStack>
     </XStack>
+  );
+}
+
+function ChoiceRow({ field, value, onSet }: FieldRowProps<ChoiceField>) {
+  return (
+    <YStack borderTopWidth={1} borderColor="$rule" paddingVertical="$xs">
+      <Named field={field} value={value} onSet={onSet} rest="" />
+      <XStack role="group" aria-label={fieldName(field.path)} flexWrap="wrap" gap="$s">
+        {field.options.map((option) => (
+          <Button
+            key={option}
+            low
+            kind={option === value ? 'main' : 'second'}
+            pressed={option === value}
+            label={`${fieldName(field.path)}: ${choiceWords(field.path, option)}`}
+            onPress={() => onSet!(field.path, option)}
+          >
+            <Body color={option === value ? '$onAction' : '$ink'}>{choiceWords(field.path, option)}</Body>
+          </Button>
+        ))}
+      </XStack>
+    </YStack>
+  );
+}
+
+/** What it is called, and once it differs, what it was and the way back. */
+function Named({ field, value, onSet, rest }: FieldRowProps & { readonly rest: string }) {
+  const differs = value !== field.value;
+  const was = differs ? SCHOOLS_PHRASES.was(valueWords(field, field.value)) : '';
+  return (
+    <>
+      <Body fontWeight={differs ? '700' : '400'}>{fieldName(field.path)}</Body>
+      {was === '' && rest === '' ? null : <Small>{[was, rest].filter((t) => t !== '').join('; ')}</Small>}
+      {differs ? (
+        <XStack>
+          <Button
+            kind="quiet"
+            tight
+            label={`${SCHOOLS_PHRASES.back}: ${fieldName(field.path)}`}
+            onPress={() => onSet!(field.path, field.value)}
+          >
+            <Small color="$action" fontWeight="700">
+              {SCHOOLS_PHRASES.back}
+            </Small>
+          </Button>
+        </XStack>
+      ) : null}
+    </>
   );
 }
 

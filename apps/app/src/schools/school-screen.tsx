@@ -7,6 +7,7 @@ import {
   SCHOOL_PARTS,
   changeProblems,
   changedAt,
+  changedSchool,
   isOwnSchool,
   schoolOf,
   schoolFields,
@@ -28,6 +29,7 @@ import { useToast } from '../ui/toast';
 import { dayWords } from '../words/measure-words';
 import { problemWords } from '../words/problem-words';
 import { fieldName } from '../words/school-field-words';
+import { schoolSentences } from '../words/rule-sentences';
 import { SCHOOLS_PHRASES } from '../words/schools-phrases';
 import { FieldRow } from './field-row';
 import { fileOf, originalOf, savedAgain } from './own-schools';
@@ -51,6 +53,7 @@ export function SchoolScreen({ schoolId }: { readonly schoolId: string }) {
 function ReadIt({ school }: { readonly school: School }) {
   return (
     <Screen title={school.name} note={SCHOOLS_PHRASES.readOnly} onBack={() => router.navigate('/schools')}>
+      <InPlainWords school={school} />
       <Fields fields={schoolFields(school)} base={school} changes={[]} onSet={null} />
     </Screen>
   );
@@ -96,6 +99,7 @@ function EditIt({ own, base }: { readonly own: OwnSchool; readonly base: School 
           {problemWords(p)}
         </Banner>
       ))}
+      {problems.length > 0 ? null : <InPlainWords school={changedSchool(base, changes)} />}
       <Fields
         fields={schoolFields(base)}
         base={base}
@@ -107,13 +111,33 @@ function EditIt({ own, base }: { readonly own: OwnSchool; readonly base: School 
   );
 }
 
+const PLAIN = ['refuses', 'warns', 'shownOnly', 'noOpinion'] as const;
+
+/** What it does, before the numbers: what refuses, what only warns, what the front follows. */
+function InPlainWords({ school }: { readonly school: School }) {
+  const said = schoolSentences(school);
+  return (
+    <YStack gap="$s" width="100%" maxWidth={760}>
+      <Body>{said.front}</Body>
+      {PLAIN.filter((id) => said[id].length > 0).map((id) => (
+        <YStack key={id}>
+          <Heading>{SCHOOLS_PHRASES.plain[id]}</Heading>
+          {said[id].map((line) => (
+            <Small key={line}>{line}</Small>
+          ))}
+        </YStack>
+      ))}
+    </YStack>
+  );
+}
+
 interface FieldsProps {
   /** Of the original, in the order they are kept. */
   readonly fields: readonly SchoolField[];
   readonly base: School;
   readonly changes: readonly SchoolChange[];
   /** Null where it is only read. */
-  readonly onSet: ((path: string, value: number) => void) | null;
+  readonly onSet: ((path: string, value: SchoolChange['value']) => void) | null;
 }
 
 function Fields({ fields, base, changes, onSet }: FieldsProps) {

@@ -92,6 +92,7 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   CONTACT_LISTS_DIFFER: (v) => `The list ${v.list} has ${v.count} entries where there are ${v.wanted} cells. Make them alike.`,
   SCHOOL_NUMBER_UNKNOWN: (v) => `A school has no number called ${v.path}.`,
   SCHOOL_NUMBER_OUT_OF_RANGE: (v) => `${v.path}: ${v.value} can’t be; from ${v.least} to ${v.most}.`,
+  SCHOOL_CHOICE_UNKNOWN: (v) => `${v.path} can’t be “${v.value}”. Choose one of those offered.`,
   SCHOOL_LIMITS_CROSSED: (v) => `${v.path}: at least ${v.least} and at most ${v.most} can’t both hold.`,
   SCHOOL_VERSION_UNKNOWN: (v) => `${v.name} has no version ${v.version}.`,
   CONTACT_OUT_OF_RANGE: (v) => `${v.what} ${v.index}: ${v.value} can’t be. Check the problem that was posed.`,

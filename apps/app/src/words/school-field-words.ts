@@ -6,6 +6,7 @@ const ENDS: Readonly<Record<string, string>> = {
   most: 'at most',
   scale: 'how far outside still only asks for a look',
   weight: 'weight in the score',
+  hardStop: 'what it does where it is missed',
 };
 
 /** "landmarkMm" -> "landmark". */
@@ -17,6 +18,7 @@ const split = (key: string): string =>
 
 /** Names that the key alone doesn't make plain. */
 const NAMES: Readonly<Record<string, string>> = {
+  'front.follows': 'what the front follows',
   'front.stationMm': 'where behind the scapula the front is read',
   'front.widthsOver': 'widths over the even one',
   'front.bandDeg': 'angle that counts as the same, either way',
@@ -43,3 +45,17 @@ export function fieldName(path: string): string {
     .filter((k) => k !== '')
     .join(', ');
 }
+
+const FOLLOWS: Readonly<Record<string, string>> = {
+  frontSection: 'the front section as it was taken',
+  shoulderLine: 'the slope of the shoulder blade',
+  barsAlongShoulder: 'bars along the shoulder',
+};
+const STOPS: Readonly<Record<string, string>> = {
+  never: 'warns only',
+  least: 'refuses the saddle below its least',
+  most: 'refuses the saddle above its most',
+};
+
+/** What one of a school's choices says. */
+export const choiceWords = (path: string, value: string): string => (path === 'front.follows' ? FOLLOWS[value] : STOPS[value]) ?? value;

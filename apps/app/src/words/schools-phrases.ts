@@ -3,7 +3,7 @@ import { type FieldUnit, type SchoolPart } from '@fulcra/core';
 /** What the screens of the schools say. */
 export const SCHOOLS_PHRASES = {
   title: 'Schools',
-  note: 'The rules that judge. Copy one, change its numbers, hand it on.',
+  note: 'The rules that judge. Copy one, change it, hand it on.',
   own: 'Own schools',
   builtIn: 'Schools that come with it',
   noneYet: 'None yet. Copy one below and change what you do otherwise.',
@@ -39,6 +39,12 @@ export const SCHOOLS_PHRASES = {
   unknown: 'There is no such school.',
   notKnown: 'a school that isn’t on this device',
   toSchools: 'Schools: the rules that judge',
+  plain: {
+    refuses: 'What refuses the saddle',
+    warns: 'What only warns',
+    shownOnly: 'What is shown and decides nothing',
+    noOpinion: 'On what it has no opinion',
+  },
   parts: {
     front: 'The front',
     rules: 'What is judged',

@@ -75,6 +75,7 @@ export const PROBLEMS = {
   PHOTO_SCALE_TOO_SHORT: { px: NUMBER, leastPx: NUMBER },
   SCHOOL_NUMBER_UNKNOWN: { path: WORD },
   SCHOOL_NUMBER_OUT_OF_RANGE: { path: WORD, value: NUMBER, least: NUMBER, most: NUMBER },
+  SCHOOL_CHOICE_UNKNOWN: { path: WORD, value: WORD },
   SCHOOL_LIMITS_CROSSED: { path: WORD, least: NUMBER, most: NUMBER },
   SCHOOL_VERSION_UNKNOWN: { name: WORD, version: NUMBER },
   HANG_TOO_SHORT: { hangMm: NUMBER, leastMm: NUMBER },

@@ -3,10 +3,10 @@ import { CRITERION_IDS } from './criteria';
 import { type BuiltInSchoolId, type OwnSchoolId, type School } from './school';
 import { type SchoolField, schoolFields } from './school-fields';
 
-/** One number that differs from the original. */
+/** One number or choice that differs from the original. */
 export interface SchoolChange {
   readonly path: string;
-  readonly value: number;
+  readonly value: number | string;
 }
 
 /** What a practice's own school was at one time; kept, so that what was judged by it can be read again. */
@@ -32,17 +32,20 @@ export interface OwnSchool {
 export const MOST_OWN_SCHOOLS = 12;
 export const MOST_SCHOOL_VERSIONS = 60;
 
-/** What is wrong with some changes of a school: places that don't exist, numbers out of range, limits that cross. */
+/** What is wrong with some changes of a school: places that don't exist, numbers out of range, words that aren't offered, limits that cross. */
 export function changeProblems(base: School, changes: readonly SchoolChange[]): Problem[] {
   const fields = new Map(schoolFields(base).map((f) => [f.path, f]));
   const found = changes.flatMap(({ path, value }): Problem[] => {
     const field = fields.get(path);
     if (field === undefined) return [problem('SCHOOL_NUMBER_UNKNOWN', { path })];
+    if (field.kind === 'choice')
+      return field.options.includes(String(value)) ? [] : [problem('SCHOOL_CHOICE_UNKNOWN', { path, value: String(value) })];
+    if (typeof value !== 'number') return [problem('SCHOOL_CHOICE_UNKNOWN', { path, value })];
     const inside = value >= field.least && value <= field.most;
     return inside ? [] : [problem('SCHOOL_NUMBER_OUT_OF_RANGE', { path, value, least: field.least, most: field.most })];
   });
   if (found.length > 0) return found;
-  const { rules } = applied(base, changes);
+  const { rules } = changedSchool(base, changes);
   return CRITERION_IDS.flatMap((id) => {
     const rule = rules[id];
     if (rule === undefined || rule.least === null || rule.most === null || rule.least <= rule.most) return [];
@@ -50,8 +53,8 @@ export function changeProblems(base: School, changes: readonly SchoolChange[]): 
   });
 }
 
-/** The numbers of a school with some of them changed; the original is left as it is. */
-function applied(base: School, changes: readonly SchoolChange[]): School {
+/** A school with some of its numbers and choices changed; the original is left as it is. */
+export function changedSchool(base: School, changes: readonly SchoolChange[]): School {
   const copy = JSON.parse(JSON.stringify(base)) as Record<string, unknown>;
   for (const { path, value } of changes) {
     const keys = path.split('.');
@@ -68,13 +71,13 @@ export function schoolOfOwn(own: OwnSchool, base: School, version?: number): Out
   if (at === undefined) return refused(problem('SCHOOL_VERSION_UNKNOWN', { name: own.name, version: version ?? 0 }));
   const problems = changeProblems(base, at.changes);
   if (problems.length > 0) return refused(...problems);
-  return done({ ...applied(base, at.changes), id: own.id, name: own.name, version: at.version });
+  return done({ ...changedSchool(base, at.changes), id: own.id, name: own.name, version: at.version });
 }
 
 /** A field that differs, with what it was. */
 export interface FieldDifference {
   readonly field: SchoolField;
-  readonly was: number;
+  readonly was: number | string;
 }
 
 /** What a school does otherwise than its original, in the order its numbers are kept. */
@@ -87,7 +90,7 @@ export function differences(school: School, base: School): FieldDifference[] {
 }
 
 /** The changes once one number is set: none where it is back at its original. */
-export const changedAt = (changes: readonly SchoolChange[], base: School, path: string, value: number): SchoolChange[] => {
+export const changedAt = (changes: readonly SchoolChange[], base: School, path: string, value: SchoolChange['value']): SchoolChange[] => {
   const rest = changes.filter((c) => c.path !== path);
   const original = schoolFields(base).find((f) => f.path === path)?.value;
   return value === original ? rest : [...rest, { path, value }];

@@ -1,5 +1,5 @@
-import { CRITERIA, type CriterionId } from './criteria';
-import { type School } from './school';
+import { CRITERIA, type CriterionId, type Rule } from './criteria';
+import { type School, FRONT_FOLLOWS } from './school';
 
 /** Rooms a school's numbers are kept in, in the order they are read. */
 export const SCHOOL_PARTS = ['front', 'rules', 'chains', 'errors', 'engine'] as const;
@@ -7,16 +7,29 @@ export type SchoolPart = (typeof SCHOOL_PARTS)[number];
 
 export type FieldUnit = 'mm' | 'deg' | 'kPa' | 'kPa/mm' | 'N' | 'Nm' | 'Nm/deg' | 'share' | 'number';
 
-/** One number of a school that can be edited: where it stands, its unit, and between what it may lie. */
-export interface SchoolField {
+interface FieldPlace {
   /** As `rules.withersOver.least`. */
   readonly path: string;
   readonly part: SchoolPart;
+}
+
+/** One number of a school that can be edited: where it stands, its unit, and between what it may lie. */
+export interface NumberField extends FieldPlace {
+  readonly kind: 'number';
   readonly unit: FieldUnit;
   readonly value: number;
   readonly least: number;
   readonly most: number;
 }
+
+/** One of a few words: which line the front follows, and at which end a rule refuses the saddle or only warns. */
+export interface ChoiceField extends FieldPlace {
+  readonly kind: 'choice';
+  readonly value: string;
+  readonly options: readonly string[];
+}
+
+export type SchoolField = NumberField | ChoiceField;
 
 /** Between what a number of a unit may lie; a school that leaves this isn't one of this engine (defaults). */
 const RANGES: Readonly<Record<FieldUnit, readonly [number, number]>> = {
@@ -68,21 +81,34 @@ const SIGNED = /^rules\.\w+\.(least|most)$|^front\.widthsOver$/;
 /** Strides are 24 instants of a gait each: data of the engine that is read, and not edited number by number. */
 const NOT_EDITED = /^engine\.strides\./;
 
-/** Every number of a school, in the order it is kept. */
+/** Everything of a school that can be edited, in the order it is kept. */
 export function schoolFields(school: School): SchoolField[] {
   const found: SchoolField[] = [];
   for (const part of SCHOOL_PARTS) walk(school[part], part, part, found);
   return found;
 }
 
-function walk(of: unknown, path: string, part: SchoolPart, into: SchoolField[]): void {
+function walk(of: unknown, path: string, part: SchoolPart, into: SchoolField[], within: unknown = null): void {
   if (NOT_EDITED.test(`${path}.`)) return;
   if (typeof of === 'number') {
     const unit = unitOf(path);
     const [least, most] = RANGES[unit];
     const lowest = ABOVE_NOTHING.test(path) ? 0.001 : SIGNED.test(path) ? least : 0;
-    into.push({ path, part, unit, value: of, least: Math.max(least, lowest), most });
+    into.push({ kind: 'number', path, part, unit, value: of, least: Math.max(least, lowest), most });
     return;
   }
-  if (typeof of === 'object' && of !== null) for (const [key, value] of Object.entries(of)) walk(value, `${path}.${key}`, part, into);
+  if (typeof of === 'string') {
+    const options = optionsAt(path, within);
+    if (options !== null) into.push({ kind: 'choice', path, part, value: of, options });
+    return;
+  }
+  if (typeof of === 'object' && of !== null) for (const [key, value] of Object.entries(of)) walk(value, `${path}.${key}`, part, into, of);
+}
+
+/** What a word of a school may be; a rule can refuse at an end only where it has a limit there. Null for what isn't edited. */
+function optionsAt(path: string, within: unknown): readonly string[] | null {
+  if (path === 'front.follows') return FRONT_FOLLOWS;
+  if (!/^rules\.\w+\.hardStop$/.test(path)) return null;
+  const { least, most } = within as Rule;
+  return ['never', ...(least === null ? [] : ['least']), ...(most === null ? [] : ['most'])];
 }

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { sitRow } from '../../judge';
 import {
   type OwnSchool,
   type SchoolChange,
@@ -52,11 +53,37 @@ describe('the numbers of a school', () => {
     ['engine.gaitFactors.trot', 'number'],
     ['engine.poseShares.lifted', 'share'],
     ['engine.tree.sprung.bendNmPerDeg', 'Nm/deg'],
-  ])('%s can be edited, in %s', (path, unit) => expect(paths.get(path)?.unit).toBe(unit));
+  ])('%s can be edited, in %s', (path, unit) => expect(paths.get(path)).toMatchObject({ kind: 'number', unit }));
+
+  it.each([
+    ['front.follows', ['frontSection', 'shoulderLine', 'barsAlongShoulder']],
+    ['rules.withersOver.hardStop', ['never', 'least', 'most']],
+    ['rules.withersBeside.hardStop', ['never', 'least']],
+    ['rules.peakRatio.hardStop', ['never', 'most']],
+  ])('%s is chosen from what it may be', (path, options) => expect(paths.get(path)).toMatchObject({ kind: 'choice', options }));
+
+  it('what refuses and what only warns is the practice’s to say, and no other word', () => {
+    const ours = school([
+      { path: 'rules.peakRatio.hardStop', value: 'most' },
+      { path: 'front.follows', value: 'shoulderLine' },
+    ]);
+    expect([ours.rules.peakRatio.hardStop, ours.front.follows]).toEqual(['most', 'shoulderLine']);
+    expect(sitRow('peakRatio', 3, ours.rules.peakRatio)).toMatchObject({ stops: true, verdict: 'bad' });
+    expect(sitRow('peakRatio', 3, BASE.rules.peakRatio).stops).toBe(false);
+    expect(codes([{ path: 'rules.peakRatio.hardStop', value: 'least' }])).toEqual(['SCHOOL_CHOICE_UNKNOWN']);
+    expect(codes([{ path: 'front.follows', value: 3 }])).toEqual(['SCHOOL_CHOICE_UNKNOWN']);
+    expect(codes([{ path: 'engine.friction', value: 'much' }])).toEqual(['SCHOOL_CHOICE_UNKNOWN']);
+    expect(changedAt([{ path: 'front.follows', value: 'shoulderLine' }], BASE, 'front.follows', BASE.front.follows)).toEqual([]);
+  });
 
   it('all of them lie in their own range, so that every school could be typed in again', () => {
     for (const one of SCHOOLS) {
-      for (const { path, value, least, most } of schoolFields(one)) {
+      for (const field of schoolFields(one)) {
+        if (field.kind === 'choice') {
+          expect(field.options).toContain(field.value);
+          continue;
+        }
+        const { path, value, least, most } = field;
         expect(`${path} ${value >= least}`).toBe(`${path} true`);
         expect(`${path} ${value <= most}`).toBe(`${path} true`);
       }

@@ -59,6 +59,8 @@ export const FIT_ROOM_PHRASES = {
   withoutShims: 'Without shims',
   asItIsFilled: 'As it is filled now',
   nothingBetter: 'Nothing that was tried is better: leave it as it is.',
+  noFillingBetter:
+    'No filling that was tried is better without pressing harder than it does now: leave it as it is. What scores higher and presses harder stands below.',
   foundAgainst: (words: string): string => `What was found, against this: ${words}.`,
   holdAgainst: 'Hold against',
   compare: 'Compare',
@@ -93,7 +95,8 @@ export const FIT_ROOM_PHRASES = {
   triedBestSo: (tried: number, rest: string, score: string): string => `${tried} tried${rest}; best so far ${score}.`,
   stop: 'Stop',
   one: (axis: string, rest: string, rest2: string): string => `${axis} one ${rest}, ${rest2}`,
-  triedInThree: (lengthText: number, rest: string): string => `${lengthText} tried in three poses; its neighbours: ${rest}.`,
+  triedInThree: (count: number, neighbours: string): string =>
+    `${count} tried in three poses${neighbours === '' ? '' : `; its neighbours: ${neighbours}`}.`,
   whatWasTried: 'What was tried, best first',
   score2: (tone: string, sitHeadline: string, score: string): string => `${tone}  ${sitHeadline} Score ${score}.`,
   putThisOn: 'Put this on the horse',

@@ -12,6 +12,8 @@ export interface SchoolSentences {
   readonly noOpinion: readonly string[];
 }
 
+const UNTIL_MEASURED = ' As long as that isn’t measured, it is judged by its section, and what it waits for is said.';
+
 export function schoolSentences(school: School): SchoolSentences {
   const ruled = CRITERION_IDS.flatMap((id) => {
     const rule = school.rules[id];
@@ -19,7 +21,7 @@ export function schoolSentences(school: School): SchoolSentences {
   });
   const names = (of: readonly { readonly says: string }[]): string[] => of.map((r) => r.says);
   return {
-    front: `The front follows ${choiceWords('front.follows', school.front.follows)}.`,
+    front: `The front follows ${choiceWords('front.follows', school.front.follows)}.${school.front.follows === 'frontSection' ? '' : UNTIL_MEASURED}`,
     refuses: names(ruled.filter(({ rule }) => rule.hardStop !== 'never')),
     warns: names(ruled.filter(({ rule }) => rule.hardStop === 'never' && rule.weight > 0)),
     shownOnly: names(ruled.filter(({ rule }) => rule.hardStop === 'never' && rule.weight === 0)),

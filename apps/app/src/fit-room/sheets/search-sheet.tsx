@@ -106,7 +106,11 @@ function Result({ kind, answer, asked, runner, onTake }: ResultProps) {
   const same = nothing !== null && JSON.stringify(nothing.setup) === JSON.stringify(best.setup);
   return (
     <YStack gap="$m">
-      {same ? <Body>{FIT_ROOM_PHRASES.nothingBetter}</Body> : <Found saddle={saddle} assessed={best} onTake={onTake} main />}
+      {same ? (
+        <Body>{kind === 'flock' ? FIT_ROOM_PHRASES.noFillingBetter : FIT_ROOM_PHRASES.nothingBetter}</Body>
+      ) : (
+        <Found saddle={saddle} assessed={best} onTake={onTake} main />
+      )}
       {nothing === null ? null : (
         <YStack>
           <Heading>{NOTHING[kind]}</Heading>
@@ -118,17 +122,15 @@ function Result({ kind, answer, asked, runner, onTake }: ResultProps) {
       <Body>
         {FIT_ROOM_PHRASES.triedInThree(
           tried.length,
-          neighbours.length === 0
-            ? 'none'
-            : neighbours
-                .map(({ axis, direction, assessed }) =>
-                  FIT_ROOM_PHRASES.one(
-                    AXIS_WORDS[axis].toLowerCase(),
-                    direction > 0 ? 'up' : 'down',
-                    assessed.stops.length > best.stops.length ? 'refused' : gainWords(assessed.score - best.score),
-                  ),
-                )
-                .join('; '),
+          neighbours
+            .map(({ axis, direction, assessed }) =>
+              FIT_ROOM_PHRASES.one(
+                AXIS_WORDS[axis].toLowerCase(),
+                direction > 0 ? 'up' : 'down',
+                assessed.stops.length > best.stops.length ? 'refused' : gainWords(assessed.score - best.score),
+              ),
+            )
+            .join('; '),
         )}
       </Body>
       {kind === 'best' ? <Straps asked={{ ...asked, setup: best.setup }} runner={runner} onTake={onTake} /> : null}

@@ -62,8 +62,12 @@ const AWAY_WORDS = { weeks: 'Weeks', months: 'Months', longer: 'More than months
 export function consequenceWords(consequence: Consequence): string {
   switch (consequence.code) {
     case 'TIME_OFF': {
-      const { away, weakerSide } = consequence;
-      const side = weakerSide === null ? '' : ` The ${weakerSide} side is the weaker: build it up first.`;
+      const { away, weakerSide, lookForWeaker } = consequence;
+      const side = lookForWeaker
+        ? ' A long time off makes one side weaker, and a level saddle slips to it: measure both sides and see which.'
+        : weakerSide === null
+          ? ''
+          : ` The ${weakerSide} side is the weaker: build it up first.`;
       return `${AWAY_WORDS[away]} off: muscle is gone and will come back. Fit the front wide and pad it, and look again sooner.${side}`;
     }
     case 'CLIPPED':

@@ -5,8 +5,16 @@ import { fieldHistories } from './dated-facts';
 
 /** What follows for the fitting from how the horse is just now; the interface finds the words. */
 export type Consequence =
-  /** It lost muscle and will put it on again: the front wide with padding in it, looked at sooner, the weaker side first. */
-  | { readonly code: 'TIME_OFF'; readonly away: 'weeks' | 'months' | 'longer'; readonly weakerSide: NearOff | null }
+  /**
+   * It lost muscle and will put it on again: the front wide with padding in it, looked at sooner, the weaker side first. A long time off
+   * makes one side weaker: until it is measured which, that is to be looked for.
+   */
+  | {
+      readonly code: 'TIME_OFF';
+      readonly away: 'weeks' | 'months' | 'longer';
+      readonly weakerSide: NearOff | null;
+      readonly lookForWeaker: boolean;
+    }
   /** Nothing between skin and pad: no grip pad, it pulls at the skin. */
   | { readonly code: 'CLIPPED' }
   /** Spine and ligament stand bare: room over them and padding beside. */
@@ -28,7 +36,9 @@ export function consequencesOf(facts: readonly DatedFact[], traits: readonly Tra
   const weakerSide: NearOff | null = trait('muscle') === 'weakNear' ? 'near' : trait('muscle') === 'weakOff' ? 'off' : null;
   return [
     ...(temperament === undefined ? [] : [{ code: 'HANDLE_WITH_CARE' as const, temperament }]),
-    ...(away === undefined ? [] : [{ code: 'TIME_OFF' as const, away, weakerSide: weakerSide }]),
+    ...(away === undefined
+      ? []
+      : [{ code: 'TIME_OFF' as const, away, weakerSide, lookForWeaker: weakerSide === null && away !== 'weeks' }]),
     ...(now.get('coat') === 'clipped' ? [{ code: 'CLIPPED' as const }] : []),
     ...(trait('spine') === 'bare' ? [{ code: 'BARE_SPINE' as const }] : []),
   ];

@@ -26,12 +26,14 @@ describe('what follows from how the horse is just now', () => {
   });
 
   it.each([
-    ['weakNear', 'near'],
-    ['weakOff', 'off'],
-    ['even', null],
-  ] as const)('time off with muscle %s: the %s side first', (value, weakerSide) =>
-    expect(consequencesOf([said('timeOff', 'months')], [trait('muscle', value)])).toEqual([
-      { code: 'TIME_OFF', away: 'months', weakerSide },
+    ['weakNear', 'months', 'near', false],
+    ['weakOff', 'longer', 'off', false],
+    ['even', 'months', null, true],
+    ['even', 'longer', null, true],
+    ['even', 'weeks', null, false],
+  ] as const)('muscle %s after %s off: the %s side first; to be looked for: %s', (value, away, weakerSide, lookForWeaker) =>
+    expect(consequencesOf([said('timeOff', away)], [trait('muscle', value)])).toEqual([
+      { code: 'TIME_OFF', away, weakerSide, lookForWeaker },
     ]),
   );
 

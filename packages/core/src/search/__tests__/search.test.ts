@@ -135,8 +135,7 @@ describe('filling by least squares', () => {
       expect(filled.stops.length).toBeLessThanOrEqual(now.stops.length);
       expect(filled.score).toBeGreaterThan(now.score - 0.51);
       expect(ratio(filled)).toBeLessThan(ratio(now) + 0.04);
-      for (const side of ['near', 'off'] as const)
-        for (const v of Object.values(filled.setup.flock[side])) expect(Math.abs(v % 2)).toBe(0);
+      for (const side of ['near', 'off'] as const) for (const v of Object.values(filled.setup.flock[side])) expect(Math.abs(v % 2)).toBe(0);
     }
   });
 

@@ -1,4 +1,4 @@
-import { type HandKind, HANDS, TOLD_IDS, frontCoverage, peakCoverage, takesCoverage } from '@fulcra/demo';
+import { type Cluster, type HandKind, HANDS, TOLD_IDS, clusteredShare, frontCoverage, peakCoverage, takesCoverage } from '@fulcra/demo';
 
 /** What is told as nine in ten, against backs and hands of its own: how often the truth lies inside. */
 const SETS = Number(process.argv[2] ?? 2000);
@@ -23,9 +23,13 @@ console.log(`| all | | | | ${all.map((values) => percent(mean(values))).join(' |
 const BACKS = Math.max(8, Math.round(SETS / 5));
 const { stock, saddle, byDefault } = frontCoverage(BACKS, 7000);
 console.log(`\nRoom over the withers foretold from the front, ${BACKS} backs under every school, hand errors included\n`);
-console.log('| told for | fronts | inside |\n| --- | --- | --- |');
-console.log(`| a saddle of the stock, whichever | ${stock.asked} | ${percent(stock.inside / stock.asked)} |`);
-console.log(`| the saddle at hand | ${saddle.asked} | ${percent(saddle.inside / saddle.asked)} |`);
+const line = (name: string, clusters: readonly Readonly<Cluster>[]): string => {
+  const { share, half } = clusteredShare(clusters);
+  return `| ${name} | ${clusters.reduce((s, c) => s + c.asked, 0)} | ${percent(share)} | ${percent(share - half)} to ${percent(share + half)} |`;
+};
+console.log('| told for | fronts | inside | by the spread between backs, 95 % |\n| --- | --- | --- | --- |');
+console.log(line('a saddle of the stock, whichever', stock));
+console.log(line('the saddle at hand', saddle));
 console.log(`\nTold by default, no build resting there: ${byDefault}`);
 
 const peak = peakCoverage(BACKS, 300);

@@ -28,17 +28,14 @@ import {
 } from '@fulcra/core';
 import { DEMO_SADDLES } from '../saddles';
 import { anyMeasuredBack, nearTo, pickOf } from './any-back';
+import { type Cluster } from './clustered';
 
-/** How often the room over the withers lay inside what was foretold. */
-export interface FrontCoverage {
-  readonly inside: number;
-  readonly asked: number;
-}
+/** How often the room over the withers lay inside what was foretold, for each back. */
 export interface FrontCoverages {
   /** A front in a saddle of the stock that wasn't chosen yet. */
-  readonly stock: FrontCoverage;
+  readonly stock: readonly Readonly<Cluster>[];
   /** A saddle that was. */
-  readonly saddle: FrontCoverage;
+  readonly saddle: readonly Readonly<Cluster>[];
   /** Fronts that were told by default, for no build rests on that back. */
   readonly byDefault: number;
 }
@@ -74,10 +71,7 @@ interface Case {
 
 /** Draws backs, hands, and stocks, tells the room of a front under every school, and settles on the true back what it was told of. */
 export function frontCoverage(backs: number, seed: number): FrontCoverages {
-  const [stock, saddle] = [
-    { inside: 0, asked: 0 },
-    { inside: 0, asked: 0 },
-  ];
+  const [stock, saddle]: [Cluster[], Cluster[]] = [[], []];
   let byDefault = 0;
   for (let i = 0; i < backs; i++) {
     const random = seededRandom(seed + i);
@@ -85,17 +79,21 @@ export function frontCoverage(backs: number, seed: number): FrontCoverages {
     const truth = bodyFrom(input);
     if (!truth.ok) continue;
     const built = anyStock(random);
+    const [inStock, atHand]: [Cluster, Cluster] = [
+      { inside: 0, asked: 0 },
+      { inside: 0, asked: 0 },
+    ];
+    stock.push(inStock);
+    saddle.push(atHand);
     for (const school of SCHOOLS) {
       const { input: told, putOffMm } = measuredAgain(input, school.errors, random);
       const one: Case = { told, truth: truth.value, putOffMm, stock: built, school, random };
-      if (!ofStock(one, stock)) byDefault++;
-      ofSaddle(one, saddle);
+      if (!ofStock(one, inStock)) byDefault++;
+      ofSaddle(one, atHand);
     }
   }
   return { stock, saddle, byDefault };
 }
-
-type Count = { -readonly [K in keyof FrontCoverage]: FrontCoverage[K] };
 
 const benchOf = ({ truth, school }: Case): SitBench => sitBench(truth, 'resting', school.engine, CELL_MM.stride);
 
@@ -105,7 +103,7 @@ function countRoom(
   setup: ReturnType<typeof presentSetup>,
   roomMm: number,
   halfMm: number,
-  count: Count,
+  count: Cluster,
 ): void {
   const put = { ...setup, placeMm: setup.placeMm + one.putOffMm };
   const sitting = sit({ body: one.truth, saddle, setup: put, rider: STANDARD_RIDER, pose: 'resting' }, benchOf(one));
@@ -115,7 +113,7 @@ function countRoom(
 }
 
 /** @returns whether it was told by settling */
-function ofStock(one: Case, count: Count): boolean {
+function ofStock(one: Case, count: Cluster): boolean {
   const { told, school, stock, random } = one;
   const sink = frontSink(told, school, stock);
   const body = bodyFrom(told);
@@ -129,7 +127,7 @@ function ofStock(one: Case, count: Count): boolean {
   return true;
 }
 
-function ofSaddle(one: Case, count: Count): void {
+function ofSaddle(one: Case, count: Cluster): void {
   const { told, school, stock, random } = one;
   const saddle = pickOf(stock, random);
   const body = bodyFrom(told);

@@ -1,3 +1,4 @@
+export * from './clustered';
 export * from './hands';
 export * from './takes-coverage';
 export * from './front-coverage';

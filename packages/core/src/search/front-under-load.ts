@@ -9,6 +9,7 @@ import { SDS_OF_90, mixtureQuantile } from '../stats';
 import { type BodyInput, bodyFrom } from '../sit/body/body-input';
 import { type HorseBody } from '../sit/body/horse-body';
 import { type ErrorSourceId, errorSources } from '../sit/body/measured-again';
+import { type RiderLoad } from '../sit/loads';
 import { CELL_MM } from '../sit/seat-cells';
 import { type SitBench, sit, sitBench } from '../sit/sit';
 import { LEAST_STOCK, type FrontLaid, builtInto, commonBuilds, onSchoolsPad, setupBehindFront } from './front-builds';
@@ -31,8 +32,8 @@ function backOf(input: BodyInput, school: School): Back | null {
 }
 
 /** Room over the withers once a saddle is settled, mm; null where it doesn't rest. */
-function roomOf(bench: SitBench, saddle: DescribedSaddle, setup: SaddleSetup): number | null {
-  const sitting = sit({ body: bench.body, saddle, setup, rider: STANDARD_RIDER, pose: 'resting' }, bench);
+function roomOf(bench: SitBench, saddle: DescribedSaddle, setup: SaddleSetup, rider: RiderLoad = STANDARD_RIDER): number | null {
+  const sitting = sit({ body: bench.body, saddle, setup, rider, pose: 'resting' }, bench);
   return sitting.ok && sitting.value.settled.state === 'settled' ? sitting.value.withers.overMm : null;
 }
 
@@ -138,3 +139,21 @@ const sinkOfWidths = ({ body, bench, school, placeMm }: Back, saddle: DescribedS
     const room = roomOf(bench, saddle, setup);
     return laid === null || room === null ? null : { mm: laid.crownZMm - room, halfMm, from: 'saddle' };
   });
+
+/** A saddle in one setting, as it was tried. */
+export interface SettingTried {
+  readonly saddle: DescribedSaddle;
+  readonly setup: SaddleSetup;
+  readonly rider: RiderLoad | null;
+}
+
+/**
+ * How far the front of a setting comes down: as it settles with its own pad, shims and rider (the standard one where nobody sat in it).
+ * @returns null where the back isn't known, or it doesn't rest
+ */
+export function sinkOfSetting(input: BodyInput, school: School, { saddle, setup, rider }: SettingTried): FrontSink | null {
+  const back = backOf(input, school);
+  const laid = back === null ? null : laidFront(back.body, saddle, setup);
+  const room = back === null ? null : roomOf(back.bench, saddle, setup, rider ?? STANDARD_RIDER);
+  return laid === null || room === null ? null : { mm: laid.crownZMm - room, halfMm: school.front.sinkHalfMm, from: 'saddle' };
+}

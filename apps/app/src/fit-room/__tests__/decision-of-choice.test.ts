@@ -1,11 +1,20 @@
-import { type TriedOnVisit, NOTHING_ADDED, archOfSetting, describedOf, neutralWidth, presentSetup, schoolById } from '@fulcra/core';
+import {
+  type TriedOnVisit,
+  NOTHING_ADDED,
+  archOfSetting,
+  bodyInputOf,
+  describedOf,
+  neutralWidth,
+  presentSetup,
+  schoolById,
+  sinkOfSetting,
+} from '@fulcra/core';
 import { DEMO_SADDLES } from '@fulcra/demo';
 import { facts, takes, visited } from '../../visit/__tests__/demo-visit';
 import { decisionOfChoice } from '../model/decision-of-choice';
 
 const visit = visited({ takes, facts });
 const saddle = DEMO_SADDLES.find((s) => s.name === 'Breaker')!;
-const { front } = schoolById('static-close');
 const triedAt = (width: number, missed: TriedOnVisit['missed'] = []): TriedOnVisit => ({
   id: 'tried',
   hand: 'Isla',
@@ -41,17 +50,20 @@ describe('what a chosen setting decides', () => {
     },
   );
 
-  it('its front is judged by the room under load, not where it first touches', () => {
-    const { least, most } = schoolById('static-close').rules.withersOver;
-    const decided = saddle.front.settings.map((_, width) => decisionOfChoice(visit, saddle, triedAt(width))!);
-    const lying = decided.filter((d) => !['narrow', 'wide', 'sidesDiffer'].includes(d.verdict));
-    for (const d of lying) {
-      const loadedMm = d.crownZMm - front.sinkMm;
-      if (loadedMm > most!) expect(d.verdict).toBe('withersHigh');
-      else if (loadedMm < least) expect(d.verdict).toBe('withersLow');
-    }
-    // between the two: high where it touches, low once it is loaded
-    expect(decided.every((d) => d.verdict !== 'withersHigh' || d.crownZMm - front.sinkMm > most!)).toBe(true);
+  it('its front is judged by the room that this setting has once it has settled, not by a school’s default', () => {
+    const school = schoolById('static-close');
+    const { least, most } = school.rules.withersOver;
+    const input = bodyInputOf(visit.measured, visit.page.facts);
+    const said = saddle.front.settings.map((_, width) => {
+      const { setup, rider } = triedAt(width);
+      const sink = sinkOfSetting(input, school, { saddle: describedOf(saddle), setup, rider })!;
+      const { verdict, crownZMm } = decisionOfChoice(visit, saddle, triedAt(width))!;
+      return { verdict, loadedMm: crownZMm - sink.mm, byDefaultMm: crownZMm - school.front.sinkMm };
+    });
+    for (const { verdict, loadedMm } of said.filter((d) => !['narrow', 'wide', 'sidesDiffer'].includes(d.verdict)))
+      expect(verdict).toBe(loadedMm > most! ? 'withersHigh' : loadedMm < least ? 'withersLow' : 'even');
+    // the default would have told other rooms
+    expect(said.some((d) => Math.abs(d.loadedMm - d.byDefaultMm) > 3)).toBe(true);
   });
 
   it('a refused one says for what', () =>

@@ -10,6 +10,7 @@ import {
   laidFront,
   neutralWidth,
   sinkOfSchool,
+  sinkOfSetting,
 } from '@fulcra/core';
 import { type LoadedVisit } from '../../visit';
 import { criterionName } from '../../words/criterion-words';
@@ -24,12 +25,14 @@ export function decisionOfChoice(
   tried: TriedOnVisit,
 ): DecisionWrite | null {
   const front = frontOf(measured);
-  const body = bodyFrom(bodyInputOf(measured, page.facts));
+  const input = bodyInputOf(measured, page.facts);
+  const body = bodyFrom(input);
   const described = describedOf(saddle);
   const setting = saddle.front.settings[tried.setup.width];
   const school = schools.of(tried.schoolId);
   if (school === null) return null;
-  const sink = sinkOfSchool(school, tried.setup.pad.thicknessMm);
+  const { setup, rider } = tried;
+  const sink = sinkOfSetting(input, school, { saddle: described, setup, rider }) ?? sinkOfSchool(school, setup.pad.thicknessMm);
   const laid = body.ok ? laidFront(body.value, described, tried.setup, sink) : null;
   if (front === null || setting === undefined || laid === null) return null;
   const arch = archOfSetting(saddle.front, setting, tried.setup.shape);

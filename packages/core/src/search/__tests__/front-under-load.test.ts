@@ -2,9 +2,10 @@ import { layArch, paddingOfSaddle, prepareSection, recommendFront, paddingOfScho
 import { seededRandom } from '../../random';
 import { DEFAULT_POINT_LENGTH_MM, archOfSetting, fixedAt } from '../../saddle';
 import { SCHOOLS, schoolById } from '../../schools';
-import { bodyFrom, sit, sitBench } from '../../sit';
+import { laidFront } from '../../judge';
+import { CELL_MM, bodyFrom, sit, sitBench } from '../../sit';
 import { PLAIN_HORSE, anyHorse, inputOf, saddleFor } from '../../sit/__tests__/invented-horses';
-import { LEAST_STOCK, STANDARD_RIDER, builtInto, commonBuilds, frontSink, setupBehindFront, sinksOfStock } from '..';
+import { LEAST_STOCK, STANDARD_RIDER, builtInto, commonBuilds, frontSink, setupBehindFront, sinkOfSetting, sinksOfStock } from '..';
 
 const FINE_MM = 8;
 const input = inputOf(PLAIN_HORSE);
@@ -119,6 +120,25 @@ describe('how far the front of a saddle at hand comes down', () => {
       expect(sink.halfMm).toBeGreaterThan(1);
       expect(sink.halfMm).toBeLessThan(8);
     }
+  });
+
+  it('of a setting that was tried: to the room it then has, with its own pad and shims', () => {
+    const body = bodyFrom(input);
+    if (!body.ok) throw new Error('no back');
+    const saddle = { ...saddleFor(94), id: 'one' };
+    const plain = setupBehindFront(saddle, 0, body.value.front!.takenAtMm);
+    const raised = { ...plain, shims: { near: { front: 9, middle: 0, rear: 0 }, off: { front: 9, middle: 0, rear: 0 } } };
+    const bench = sitBench(body.value, 'resting', school.engine, CELL_MM.confidence);
+    const rooms = [plain, raised].map((setup) => {
+      const sink = sinkOfSetting(input, school, { saddle, setup, rider: null })!;
+      const sitting = sit({ body: body.value, saddle, setup, rider: STANDARD_RIDER, pose: 'resting' }, bench);
+      if (!sitting.ok) throw new Error('not laid');
+      const room = laidFront(body.value, saddle, setup, sink)!.loadedMm;
+      expect(room).toBeCloseTo(sitting.value.withers.overMm!, 9);
+      return room;
+    });
+    expect(rooms[1]! - rooms[0]!).toBeGreaterThan(4);
+    expect(sinkOfSetting({ ...input, stations: [] }, school, { saddle, setup: plain, rider: null })).toBeNull();
   });
 
   it('is null at a width at which it doesn’t rest, and unknown where the back isn’t', () => {

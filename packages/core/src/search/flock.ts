@@ -53,10 +53,13 @@ export function* evenFlock(bench: FitBench, saddle: DescribedSaddle, setup: Sadd
   const better = improves(zone.best, best);
   return done({
     best: better ? zone.best : best,
-    tried: [...tried, ...zone.tried].sort(betterOf),
+    tried: onceEach([...tried, ...zone.tried]).sort(betterOf),
     neighbours: better ? zone.neighbours : [],
   });
 }
+
+/** A filling that both ways came to stands once. */
+const onceEach = (tried: readonly Assessed[]): Assessed[] => [...new Map(tried.map((a) => [JSON.stringify(a.setup), a])).values()];
 
 /** By so little in the score, and in the peak ratio, nobody would tell two settings apart (defaults). */
 const AS_GOOD = { score: 0.5, ratio: 0.03 } as const;

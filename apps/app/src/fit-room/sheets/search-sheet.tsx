@@ -103,7 +103,7 @@ function Result({ kind, answer, asked, runner, onTake }: ResultProps) {
   const { saddle } = asked;
   const { found, nothing, compared } = answer;
   const { best, tried, neighbours } = found;
-  const same = nothing !== null && JSON.stringify(nothing.setup) === JSON.stringify(best.setup);
+  const same = nothing !== null && isSame(nothing, best);
   return (
     <YStack gap="$m">
       {same ? (
@@ -136,7 +136,7 @@ function Result({ kind, answer, asked, runner, onTake }: ResultProps) {
       {kind === 'best' ? <Straps asked={{ ...asked, setup: best.setup }} runner={runner} onTake={onTake} /> : null}
       <Heading>{FIT_ROOM_PHRASES.whatWasTried}</Heading>
       {tried
-        .filter((a) => a !== best)
+        .filter((a) => !isSame(a, best))
         .slice(0, MOST_TOLD)
         .map((a) => (
           <Found key={JSON.stringify(a.setup)} saddle={saddle} assessed={a} onTake={onTake} />
@@ -144,6 +144,8 @@ function Result({ kind, answer, asked, runner, onTake }: ResultProps) {
     </YStack>
   );
 }
+
+const isSame = (a: Assessed, b: Assessed): boolean => JSON.stringify(a.setup) === JSON.stringify(b.setup);
 
 interface FoundProps {
   readonly saddle: DescribedSaddle;

@@ -2,14 +2,14 @@ import { type Section } from '../back';
 import { type FitOnDay, type FitValue, TREE_CRITERIA } from '../care';
 import { dayNumber } from '../change';
 import { frontToleranceMm, layArch, paddingOfSaddle, paddingOfSchool, prepareSection, wantedTipMinusTopMm } from '../front';
+import { judgeSitting, laidFront } from '../judge';
 import { type DescribedSaddle, type FrontArch, type SaddleSetup } from '../saddle';
 import { type School } from '../schools';
-import { type RiderLoad, CELL_MM } from '../sit';
+import { type RiderLoad, CELL_MM, sit } from '../sit';
 import { bodyInputOf } from './body-input';
 import { type VisitRecord, measuredVisit } from './measured-visit';
 import { ReadyBody } from './ready-body';
 import { measuredTakes } from './recorded';
-import { pictureOf } from './sit-picture';
 
 /** A visit of the past, as far as it was measured. */
 export interface PastVisit extends VisitRecord {
@@ -53,10 +53,13 @@ export function frontValues(section: Section, { arch, chosen }: PresentTree, sch
 }
 
 function sittingValues(ready: ReadyBody, { saddle, setup, rider }: NonNullable<PresentTree['chosen']>, school: School): FitValue[] {
-  const asked = { saddle, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN, school };
-  const picture = pictureOf(ready, asked, CELL_MM.search);
-  if (!picture.ok || picture.value.state !== 'settled') return [];
-  const { rows } = picture.value.verdicts[0]!;
+  if (!ready.body.ok) return [];
+  const body = ready.body.value;
+  const question = { body, saddle, setup, rider, pose: 'resting' as const, strapPullN: school.engine.strapPullN };
+  const sitting = sit(question, ready.bench(body, 'resting', school, CELL_MM.search));
+  if (!sitting.ok || sitting.value.settled.state !== 'settled') return [];
+  const judged = { body, saddle, setup, sitting: sitting.value, laid: laidFront(body, saddle, setup), ridden: null };
+  const { rows } = judgeSitting(judged, school, ready.errorsOf(body, saddle, school));
   return TREE_CRITERIA.flatMap((id) => {
     const row = rows.find((r) => r.id === id);
     return row === undefined || row.value === null || row.verdict === 'noOpinion'

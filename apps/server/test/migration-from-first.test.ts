@@ -88,6 +88,7 @@ it('what the first release kept is all there after the later migrations', async 
       'HorseStanding1765300000000',
       'WhatStands1765400000000',
       'SealKeysAndSensor1765500000000',
+      'UnmeasuredOfSaddles1765600000000',
     ]);
     const keys = await db.query<{ readonly sealKey: string }[]>('SELECT seal_key AS sealKey FROM person');
     expect(keys.map((k) => Buffer.from(k.sealKey, 'base64url').length)).toEqual(keys.map(() => 32));
@@ -115,6 +116,10 @@ it('what the first release kept is all there after the later migrations', async 
     const [saddle] = await stores.saddle.list(old.practice);
     expect(saddleSchema.parse(saddle)).toMatchObject({ name: 'Old saddle', front: { frontPanelDepthMm: 30 } });
     expect(saddleProblems({ ...saddle! })).toEqual([]);
+    // only its front was known: nothing behind it was ever measured, and what was said of the front was
+    expect(saddle!.build.unmeasured).toMatchObject({ lengthMm: 'default', curveMm: 'default', barMm: 'default', channelRearMm: 'default' });
+    expect(saddle!.build.unmeasured).not.toHaveProperty('pointLengthMm');
+    expect(saddle!.build.unmeasured).not.toHaveProperty('frontChannelMm');
     const [decision] = await stores.decisions.ofVisits(old.practice, [old.visit]);
     expect(decision).toMatchObject({ visitId: old.visit, fitter: 'Old hand', verdict: 'even' });
     expect(decision!.section).toHaveLength(101);

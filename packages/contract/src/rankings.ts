@@ -1,4 +1,4 @@
-import { CRITERION_IDS, NEEDS } from '@fulcra/core';
+import { CRITERION_IDS, NEEDS, UNMEASURED_IDS } from '@fulcra/core';
 import { z } from 'zod';
 import { idSchema } from './basics';
 import { schoolIdSchema } from './decisions';
@@ -27,7 +27,12 @@ export const rankingSchema = z.object({
       stops: z.array(z.enum(CRITERION_IDS)),
       triedCount: z.number().int(),
       setup: saddleSetupSchema,
-      standsOn: z.object({ share: z.number().min(0).max(1), waitsFor: z.array(z.enum(NEEDS)), byEye: z.array(z.enum(NEEDS)) }),
+      standsOn: z.object({
+        share: z.number().min(0).max(1),
+        waitsFor: z.array(z.enum(NEEDS)),
+        byEye: z.array(z.enum(NEEDS)),
+        unmeasured: z.array(z.enum(UNMEASURED_IDS)),
+      }),
       against: z.array(z.object({ id: z.enum(CRITERION_IDS), value: z.number().nullable() })),
     }),
   ),

@@ -1,4 +1,4 @@
-import { FILLINGS, PANEL_CROSSES, STRAP_HANGS, STRAP_IDS, TREE_GIVES } from '@fulcra/core';
+import { FILLINGS, PANEL_CROSSES, STRAP_HANGS, STRAP_IDS, TREE_GIVES, UNMEASURED_IDS } from '@fulcra/core';
 import { z } from 'zod';
 
 const mm = (least: number, most: number) => z.number().min(least).max(most);
@@ -61,4 +61,9 @@ export const saddleBuildSchema = z.object({
   frame: frameSchema,
   panel: panelSchema,
   straps: z.array(strapSchema).max(STRAP_IDS.length).readonly(),
+  /** Numbers nobody measured: taken as common, or known to lie between two. */
+  unmeasured: z
+    .partialRecord(z.enum(UNMEASURED_IDS), z.union([z.literal('default'), z.tuple([z.number(), z.number()]).readonly()]))
+    .readonly()
+    .optional(),
 });

@@ -54,8 +54,8 @@ function buildable(saddle: z.infer<typeof saddleShape>, context: z.RefinementCtx
     const { measure } = problem.values;
     context.addIssue({
       code: 'custom',
-      path: [...SADDLE_MEASURE_PATHS[measure as SaddleMeasureId]],
-      message: `of ${problem.code === 'SADDLE_OUT_OF_RANGE' ? problem.values.value : problem.values.atMm} is not one a saddle can have`,
+      path: [...(SADDLE_MEASURE_PATHS[measure as SaddleMeasureId] ?? ['front', 'settings'])],
+      message: `of ${problem.code === 'SADDLE_PLACE_OUTSIDE' ? problem.values.atMm : problem.values.value} is not one a saddle can have`,
       params: { problem },
     });
   }

@@ -12,7 +12,10 @@ import {
   SPAN_DEPTH_MM,
   CURVE_OVER_MM,
   describedOf,
+  type UnmeasuredId,
+  unmeasuredOf,
 } from '@fulcra/core';
+import { unmeasuredList } from '../words/saddle-measure-words';
 import { padWords, signedMm, strapsWords } from '../words/setup-words';
 import { shimWords, shimsPut } from '../words/shim-words';
 import { SHAPE_WORDS } from '../words/verdict-words';
@@ -46,17 +49,49 @@ const bothSides = (by: BySideAndZone, name: (zone: string) => string, words: (ne
 function toMake({ saddle, tried: { setup }, setting, filling }: Specified): Line[] {
   const { front, build } = saddle;
   const { frame, panel } = build;
+  const said = saidOf(saddle);
   const { includedAngleDeg, spanAt100Mm } = neutralWidth(archOfSetting(front, setting, setup.shape));
   return [
-    [PAPERS_PHRASES.frontWidth, PAPERS_PHRASES.includedMmAt(includedAngleDeg.toFixed(0), spanAt100Mm.toFixed(0), SPAN_DEPTH_MM)],
+    [
+      PAPERS_PHRASES.frontWidth,
+      said(PAPERS_PHRASES.includedMmAt(includedAngleDeg.toFixed(0), spanAt100Mm.toFixed(0), SPAN_DEPTH_MM), 'includedAngleDeg'),
+    ],
     [PAPERS_PHRASES.makersLabel, `${saddle.maker} “${setting.label}”`],
-    [PAPERS_PHRASES.archAndPoints, PAPERS_PHRASES.pointsMm(SHAPE_WORDS[shapeOf(describedOf(saddle), setup)], front.pointLengthMm)],
-    [PAPERS_PHRASES.tree, PAPERS_PHRASES.mmLongMm(frame.lengthMm, setup.curveMm, CURVE_OVER_MM)],
-    [PAPERS_PHRASES.panelDepth, PAPERS_PHRASES.frontMiddleGusset(setup.frontDepthMm, panel.depthMidMm, setup.rearDepthMm)],
-    [PAPERS_PHRASES.channel, PAPERS_PHRASES.frontMiddleRear(front.frontChannelMm, panel.channelMidMm, panel.channelRearMm)],
+    [
+      PAPERS_PHRASES.archAndPoints,
+      said(PAPERS_PHRASES.pointsMm(SHAPE_WORDS[shapeOf(describedOf(saddle), setup)], front.pointLengthMm), 'pointLengthMm'),
+    ],
+    [PAPERS_PHRASES.tree, said(PAPERS_PHRASES.mmLongMm(frame.lengthMm, setup.curveMm, CURVE_OVER_MM), 'lengthMm', 'curveMm')],
+    [
+      PAPERS_PHRASES.panelDepth,
+      said(
+        PAPERS_PHRASES.frontMiddleGusset(setup.frontDepthMm, panel.depthMidMm, setup.rearDepthMm),
+        'depthFrontMm',
+        'depthMidMm',
+        'depthRearMm',
+      ),
+    ],
+    [
+      PAPERS_PHRASES.channel,
+      said(
+        PAPERS_PHRASES.frontMiddleRear(front.frontChannelMm, panel.channelMidMm, panel.channelRearMm),
+        'frontChannelMm',
+        'channelMidMm',
+        'channelRearMm',
+      ),
+    ],
     [PAPERS_PHRASES.panel, `${panel.cross}, ${panel.filling === 'none' ? PAPERS_PHRASES.bareBars : panel.filling}`],
     ...filling,
   ];
+}
+
+/** Adds to a line which of its numbers nobody measured. */
+function saidOf(saddle: Saddle): (words: string, ...ids: readonly UnmeasuredId[]) => string {
+  const unknown = unmeasuredOf(saddle);
+  return (words, ...ids) => {
+    const those = ids.filter((id) => unknown.includes(id));
+    return those.length === 0 ? words : PAPERS_PHRASES.notMeasuredOf(words, unmeasuredList(those));
+  };
 }
 
 function toChange({ saddle, tried: { setup }, setting, filling }: Specified): Line[] {

@@ -14,6 +14,8 @@ interface NumberRowProps {
   readonly step: number;
   readonly value: number;
   readonly here?: boolean;
+  /** Nobody measured it: it stands for what is common. */
+  readonly unsure?: boolean;
   readonly problem?: string | undefined;
   /** So that a form can bring the focus to the number. */
   readonly numberRef?: Ref<TamaguiElement>;
@@ -24,7 +26,18 @@ interface NumberRowProps {
 const decimalsOf = (value: number): number => String(value).split('.')[1]?.length ?? 0;
 
 /** Name, number and two steps; the number opens the pad. */
-export function NumberRow({ name, unit, step, value, here = false, problem, numberRef, onTouch, onChange }: NumberRowProps) {
+export function NumberRow({
+  name,
+  unit,
+  step,
+  value,
+  here = false,
+  unsure = false,
+  problem,
+  numberRef,
+  onTouch,
+  onChange,
+}: NumberRowProps) {
   const [pad, setPad] = useState(false);
   const palette = usePalette();
   const moved = (by: number) => {
@@ -34,6 +47,7 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
   const note = useId();
   const number = inPersonUnit(value, unit, decimalsOf(value));
   const shown = `${number.shown} ${number.unit}`;
+  const told = unsure ? `${shown}, ${SADDLES_PHRASES.notMeasured}` : shown;
   return (
     <YStack>
       <XStack alignItems="center" borderTopWidth={1} borderColor={here ? '$action' : '$rule'} gap="$xs" role="group" aria-label={name}>
@@ -48,15 +62,16 @@ export function NumberRow({ name, unit, step, value, here = false, problem, numb
           tight
           innerRef={numberRef}
           describedBy={problem === undefined ? undefined : note}
-          label={SADDLES_PHRASES.typeIt(name, shown)}
+          label={SADDLES_PHRASES.typeIt(name, told)}
           onPress={() => {
             onTouch?.();
             setPad(true);
           }}
         >
-          <Strong minWidth={64} textAlign="center">
-            {shown}
-          </Strong>
+          <YStack minWidth={64} alignItems="center">
+            <Strong color={unsure ? '$muted' : '$ink'}>{shown}</Strong>
+            {unsure ? <Small>{SADDLES_PHRASES.notMeasured}</Small> : null}
+          </YStack>
         </Button>
         <Button kind="quiet" tight label={SADDLES_PHRASES.more(name)} onPress={() => moved(step)}>
           <Icon name="plus" color={palette.ink} size={20} />

@@ -1,4 +1,5 @@
 import { type SaddleFields, saddleFieldsSchema } from '@fulcra/contract';
+import { DEFAULT_BUILD } from '@fulcra/core';
 import { type UseFormReturn } from 'react-hook-form';
 import { z } from 'zod';
 import { type DraftSpec, shapedLike } from '../platform/draft';
@@ -12,9 +13,12 @@ export interface SaddleForm {
   was: SaddleFields | null;
 }
 
+/** What was measured may be left out: then all of it was. */
+const drafted = shapedLike<SaddleFields>({ ...NEW_SADDLE, build: DEFAULT_BUILD });
+
 export const FORM_DRAFT: DraftSpec<SaddleForm> = {
   version: 1,
-  schema: z.object({ saddle: shapedLike<SaddleFields>(NEW_SADDLE), was: shapedLike<SaddleFields>(NEW_SADDLE).nullable() }),
+  schema: z.object({ saddle: drafted, was: drafted.nullable() }),
 };
 
 export const saddleFormSchema = z.object({ saddle: saddleFieldsSchema, was: z.custom<SaddleFields | null>() }) as unknown as z.ZodType<

@@ -6,6 +6,7 @@ import { FormField } from '../ui/form-field';
 import { Heading } from '../ui/text';
 import { ToggleChip } from '../ui/toggle-chip';
 import { SHAPE_WORDS } from '../words/verdict-words';
+import { HowKnown, taken } from './how-known';
 import { MeasureRow } from './measure-row';
 import { Labelled, NumberRow, words } from './number-row';
 import { type SaddlePart } from './saddle-form-model';
@@ -76,6 +77,7 @@ export function FrontPart(part: SaddlePart) {
         ))}
       </Labelled>
       <Widths saddle={saddle} onChange={put} onHere={() => onHere({ view: 'front', measure: 'width' })} />
+      <HowKnown id="includedAngleDeg" unit="°" saddle={saddle} put={put} />
       <Labelled name={SADDLES_PHRASES.widthIsChanged}>
         <Choice
           label={SADDLES_PHRASES.widthIsChanged}
@@ -96,7 +98,11 @@ export function TreePart(part: SaddlePart) {
     <>
       <Heading>{SADDLES_PHRASES.tree}</Heading>
       {rows(TREE_MEASURES, part)}
-      <Settable name={SADDLES_PHRASES.lengthwiseCurve} setting={saddle.build.frame.curveMm} onChange={(s) => put(putCurve(saddle, s))} />
+      <Settable
+        name={SADDLES_PHRASES.lengthwiseCurve}
+        setting={saddle.build.frame.curveMm}
+        onChange={(s) => put(taken(putCurve(saddle, s), 'curveMm'))}
+      />
       <Labelled name={SADDLES_PHRASES.treeGives}>
         <Choice
           label={SADDLES_PHRASES.treeGives}
@@ -118,8 +124,16 @@ export function PanelPart(part: SaddlePart) {
     <>
       <Heading>{saddle.kind === 'western' ? SADDLES_PHRASES.bars : SADDLES_PHRASES.panels}</Heading>
       {rows(PANEL_MEASURES, part)}
-      <Settable name={SADDLES_PHRASES.panelDepthIn} setting={panel.depthFrontMm} onChange={(s) => put(putFrontDepth(saddle, s))} />
-      <Settable name={SADDLES_PHRASES.rearGusset} setting={panel.depthRearMm} onChange={(s) => put(putRearDepth(saddle, s))} />
+      <Settable
+        name={SADDLES_PHRASES.panelDepthIn}
+        setting={panel.depthFrontMm}
+        onChange={(s) => put(taken(putFrontDepth(saddle, s), 'depthFrontMm'))}
+      />
+      <Settable
+        name={SADDLES_PHRASES.rearGusset}
+        setting={panel.depthRearMm}
+        onChange={(s) => put(taken(putRearDepth(saddle, s), 'depthRearMm'))}
+      />
       <Labelled name={SADDLES_PHRASES.across}>
         <Choice
           label={SADDLES_PHRASES.across}

@@ -1,5 +1,6 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type Saddle, type SaddleFields } from '@fulcra/contract';
+import { unmeasuredOf } from '@fulcra/core';
 import { router, useLocalSearchParams } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { useWatch } from 'react-hook-form';
@@ -84,6 +85,7 @@ function Form({ saddleId, was, start, onDone }: FormProps) {
         <YStack gap="$m">
           {was === null ? <Small>{SADDLES_PHRASES.walkAfter}</Small> : <TackLine id={saddleId} />}
           <WhatItIs {...part} />
+          <StillUnmeasured saddle={saddle} />
           <FrontPart {...part} />
           <TreePart {...part} />
         </YStack>
@@ -98,6 +100,11 @@ function Form({ saddleId, was, start, onDone }: FormProps) {
       </Columns>
     </Screen>
   );
+}
+
+function StillUnmeasured({ saddle }: Pick<SaddlePart, 'saddle'>) {
+  const count = unmeasuredOf(saddle).length;
+  return count === 0 ? null : <Small>{SADDLES_PHRASES.stillUnmeasured(count)}</Small>;
 }
 
 function useSaddleForm({ saddleId, was, start, onDone }: FormProps): { readonly part: SaddlePart; readonly save: () => void } {

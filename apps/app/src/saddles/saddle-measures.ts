@@ -1,6 +1,14 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type SaddleFields } from '@fulcra/contract';
-import { type ArchShape, type NumberSetting, type SaddleMeasureId, DEFAULT_BUILD, UNKNOWN_SEAT, makeableShapes } from '@fulcra/core';
+import {
+  type ArchShape,
+  type NumberSetting,
+  type SaddleMeasureId,
+  DEFAULT_BUILD,
+  UNKNOWN_SEAT,
+  UNMEASURED_IDS,
+  makeableShapes,
+} from '@fulcra/core';
 
 export type MeasureView = 'side' | 'under' | 'front';
 
@@ -143,7 +151,7 @@ export const NEW_SADDLE: SaddleFields = {
     settings: [{ label: SADDLES_PHRASES.asItIs, includedAngleDeg: 90 }],
     presentSetting: 0,
   },
-  build: DEFAULT_BUILD,
+  build: { ...DEFAULT_BUILD, unmeasured: Object.fromEntries(UNMEASURED_IDS.map((id) => [id, 'default' as const])) },
   seat: UNKNOWN_SEAT,
   whereabouts: '',
   serial: '',

@@ -1,6 +1,6 @@
 import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { type Saddle, type SaddlePhoto } from '@fulcra/contract';
-import { archOfSetting, configurationCount, neutralWidth, describedOf } from '@fulcra/core';
+import { archOfSetting, configurationCount, neutralWidth, describedOf, unmeasuredOf } from '@fulcra/core';
 import { router } from 'expo-router';
 import { memo, useMemo, useState } from 'react';
 import { Image, Pressable } from 'react-native';
@@ -23,6 +23,7 @@ import { Name, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { usePalette } from '../ui/use-palette';
 import { useWide } from '../ui/use-wide';
+import { unmeasuredList } from '../words/saddle-measure-words';
 import { TACK_STATE_TONE, TACK_STATE_WORDS } from '../words/tack-words';
 import { type TackThing, useTackThings } from '../tack';
 import { SaddleDrawing } from './saddle-drawing';
@@ -139,6 +140,7 @@ const Row = memo(function Row({ saddle, thing, photo }: RowProps) {
   const state = thing?.shown ?? 'notChecked';
   const tone = TACK_STATE_TONE[state];
   const count = configurationCount(describedOf(saddle));
+  const unknown = unmeasuredOf(saddle);
   return (
     <Pressable
       testID="saddle-row"
@@ -154,14 +156,12 @@ const Row = memo(function Row({ saddle, thing, photo }: RowProps) {
         <YStack flex={1} minWidth={0}>
           <Name>{saddle.name}</Name>
           <Small>
-            {SADDLES_PHRASES.mmAt100(
-              saddle.maker,
-              setting.label,
-              Math.round(includedAngleDeg),
-              Math.round(spanAt100Mm),
-              saddle.build.frame.lengthMm,
-            )}
+            {unknown.includes('includedAngleDeg')
+              ? SADDLES_PHRASES.widthUnknown(saddle.maker, setting.label)
+              : SADDLES_PHRASES.mmAt100(saddle.maker, setting.label, Math.round(includedAngleDeg), Math.round(spanAt100Mm))}
+            ; {unknown.includes('lengthMm') ? SADDLES_PHRASES.lengthUnknown : SADDLES_PHRASES.long(saddle.build.frame.lengthMm)}
           </Small>
+          {unknown.length === 0 ? null : <Small>{SADDLES_PHRASES.unmeasuredOf(unmeasuredList(unknown))}</Small>}
           <Small>
             {count === 1 ? SADDLES_PHRASES.asItIsNothing : SADDLES_PHRASES.waysToSet(count)}
             {saddle.serial === '' ? '' : `, ${saddle.serial}`}

@@ -4,6 +4,7 @@ import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Body } from '../ui/text';
+import { taken } from './how-known';
 import { NumberRow } from './number-row';
 
 interface WidthsProps {
@@ -19,8 +20,10 @@ const NEXT_WIDTH = { stepDeg: 5, mostDeg: 150 } as const;
 /** The maker's own table: label and what it is as an angle. */
 export function Widths({ saddle, onChange, onHere }: WidthsProps) {
   const { front } = saddle;
-  const put = (settings: Width[], presentSetting = front.presentSetting) =>
-    onChange({ ...saddle, front: { ...front, settings, presentSetting: Math.min(presentSetting, settings.length - 1) } });
+  const put = (settings: Width[], presentSetting = front.presentSetting, measured = false) => {
+    const next = { ...saddle, front: { ...front, settings, presentSetting: Math.min(presentSetting, settings.length - 1) } };
+    onChange(measured ? taken(next, 'includedAngleDeg') : next);
+  };
   const changed = (at: number, change: Partial<Width>): Width[] => front.settings.map((s, k) => (k === at ? { ...s, ...change } : s));
   const wider = Math.min(NEXT_WIDTH.mostDeg, front.settings.at(-1)!.includedAngleDeg + NEXT_WIDTH.stepDeg);
   return (
@@ -37,7 +40,8 @@ export function Widths({ saddle, onChange, onHere }: WidthsProps) {
             onHere();
             put(front.settings, i);
           }}
-          onAngle={(includedAngleDeg) => put(changed(i, { includedAngleDeg }), i)}
+          unsure={saddle.build.unmeasured?.includedAngleDeg !== undefined}
+          onAngle={(includedAngleDeg) => put(changed(i, { includedAngleDeg }), i, true)}
           onRemove={front.settings.length > 1 ? () => put(front.settings.filter((_, k) => k !== i)) : null}
         />
       ))}
@@ -56,13 +60,14 @@ interface WidthRowProps {
   readonly setting: Width;
   readonly number: number;
   readonly present: boolean;
+  readonly unsure: boolean;
   readonly onLabel: (label: string) => void;
   readonly onTouch: () => void;
   readonly onAngle: (includedAngleDeg: number) => void;
   readonly onRemove: (() => void) | null;
 }
 
-function WidthRow({ setting, number, present, onLabel, onTouch, onAngle, onRemove }: WidthRowProps) {
+function WidthRow({ setting, number, present, unsure, onLabel, onTouch, onAngle, onRemove }: WidthRowProps) {
   return (
     <XStack gap="$xs" alignItems="center" flexWrap="wrap">
       <YStack flex={1} minWidth={110}>
@@ -74,6 +79,7 @@ function WidthRow({ setting, number, present, onLabel, onTouch, onAngle, onRemov
           unit="°"
           step={1}
           value={setting.includedAngleDeg}
+          unsure={unsure}
           onTouch={onTouch}
           onChange={onAngle}
         />

@@ -1,4 +1,5 @@
-import { type ErrorSourceId, type Need, type SitRow, type StandsOn, type ValueError } from '@fulcra/core';
+import { type ErrorSourceId, type Need, type SitRow, type StandsOn, type UnmeasuredId, type ValueError } from '@fulcra/core';
+import { unmeasuredList, unmeasuredName } from './saddle-measure-words';
 import { needsWords } from './school-words';
 import { sitNumber } from './sit-number';
 import { STATION_WORDS } from './station-words';
@@ -18,6 +19,7 @@ const SOURCE_WORDS: Readonly<Record<Exclude<ErrorSourceId, 'hand'>, string>> = {
 /** What an error mostly comes from: what to measure again first. */
 function mostlyWords({ mostly }: ValueError): string | null {
   if (mostly === null) return null;
+  if (mostly.id === 'saddle') return `the saddle’s ${unmeasuredName(mostly.measure!).toLowerCase()}, which nobody measured`;
   if (mostly.id !== 'hand') return SOURCE_WORDS[mostly.id];
   return mostly.station === null ? 'the tracings' : `the tracing “${STATION_WORDS[mostly.station].peg}”`;
 }
@@ -57,7 +59,8 @@ export function errorSentence(row: SitRow): string | null {
   const eye = byEyeWords(row.byEye);
   const share = Math.round(100 * (row.error.mostly?.share ?? 0));
   const told = `Nine in ten measurings would come out within ${error}.`;
-  return `${from === null ? told : `${told} ${share} % of that is ${from}: measured again, it tells more.`}${eye}`;
+  const again = row.error.mostly?.id === 'saddle' ? 'measured' : 'measured again';
+  return `${from === null ? told : `${told} ${share} % of that is ${from}: ${again}, it tells more.`}${eye}`;
 }
 
 /** Sections nobody sets by eye: they were said to be as last time. */
@@ -71,8 +74,13 @@ function byEyeWords(needs: readonly Need[]): string {
 }
 
 /** On how much a verdict stands; nothing where it stands on everything. */
-export function standsOnWords({ share, waitsFor, byEye }: StandsOn): string | null {
-  if (share >= 1) return byEyeWords(byEye).trim() || null;
+export function standsOnWords({ share, waitsFor, byEye, unmeasured }: StandsOn): string | null {
+  const eye = `${byEyeWords(byEye)}${unmeasuredWords(unmeasured)}`;
+  if (share >= 1) return eye.trim() || null;
   const waits = waitsFor.length === 0 ? '' : ` It waits for ${needsWords(waitsFor)}.`;
-  return `Stands on ${Math.round(100 * share)} % of what the school asks.${waits}${byEyeWords(byEye)}`;
+  return `Stands on ${Math.round(100 * share)} % of what the school asks.${waits}${eye}`;
 }
+
+/** What nobody measured of the saddle, first what decides most; empty where all of it was. */
+const unmeasuredWords = (ids: readonly UnmeasuredId[]): string =>
+  ids.length === 0 ? '' : ` Not measured on this saddle, what decides most first: ${unmeasuredList(ids)}.`;

@@ -6,19 +6,20 @@ import {
   type ProblemCode,
   type ProblemValues,
   type RiderMeasure,
-  type SaddleMeasureId,
+  UNMEASURED_IDS,
+  type UnmeasuredId,
   isProblem,
 } from '@fulcra/core';
 import { LANDMARK_WORDS } from './landmark-words';
 import { RIDER_MEASURE_WORDS } from './rider-words';
 import { measureShort } from './riders-phrases';
-import { SADDLE_MEASURE_WORDS } from './saddle-measure-words';
+import { unmeasuredName } from './saddle-measure-words';
 
 const mm = (value: number): string => lengthWords(Math.round(value * 10) / 10);
 const side = ({ side }: { readonly side: NearOff }): string => `${side} side`;
 /** A name of an earlier or later release is told as it came. */
 const mark = (landmark: string): string => LANDMARK_WORDS[landmark as LandmarkId]?.name ?? landmark;
-const measure = (id: string): string => SADDLE_MEASURE_WORDS[id as SaddleMeasureId]?.name ?? id;
+const measure = (id: string): string => (UNMEASURED_IDS.includes(id as UnmeasuredId) ? unmeasuredName(id as UnmeasuredId) : id);
 
 const riderShort = (id: string): string => measureShort[id as RiderMeasure] ?? id;
 /** A rider's measure, by its name where this release knows it. */
@@ -75,6 +76,8 @@ const WORDS: { readonly [C in ProblemCode]: (values: ProblemValues[C]) => string
   ARCH_LENGTH_OUT_OF_RANGE: (v) => `Points of ${mm(v.lengthMm)} are outside ${mm(v.leastMm)} to ${mm(v.mostMm)}. Check the saddle.`,
   ARCH_DOES_NOT_SETTLE: (v) => `A front of ${Math.round(v.angleDeg)}° finds no rest on this section. Check the section.`,
   SADDLE_OUT_OF_RANGE: (v) => `${measure(v.measure)}: ${v.value} is outside ${v.least} to ${v.most}. Check what was entered.`,
+  SADDLE_RANGE_WITHOUT_VALUE: (v) =>
+    `${measure(v.measure)}: ${v.value} lies outside the ${v.least} to ${v.most} it is said to lie between. Widen that, or correct it.`,
   SADDLE_PLACE_OUTSIDE: (v) => `${measure(v.measure)} at ${mm(v.atMm)} lies outside its tree of ${mm(v.lengthMm)}. Check what was entered.`,
   RIDER_MASS_OUT_OF_RANGE: (v) => `A rider of ${v.massKg} kg is outside 0 to ${v.mostKg} kg. Check the weight.`,
   RIDER_OFFSET_OUT_OF_RANGE: (v) =>

@@ -1,4 +1,4 @@
-import { CURVE_OVER_MM, type SaddleMeasureId } from '@fulcra/core';
+import { CURVE_OVER_MM, type SaddleMeasureId, type UnmeasuredId } from '@fulcra/core';
 
 /** What each measure of a saddle is called, and how it is taken. */
 export const SADDLE_MEASURE_WORDS: Readonly<Record<SaddleMeasureId, { readonly name: string; readonly how: string }>> = {
@@ -38,3 +38,17 @@ export const SADDLE_MEASURE_WORDS: Readonly<Record<SaddleMeasureId, { readonly n
 
 export const measureHow = (id: string | null): string | undefined =>
   id === null ? undefined : SADDLE_MEASURE_WORDS[id as SaddleMeasureId]?.how;
+
+/** What a number that nobody measured is called. */
+export const unmeasuredName = (id: UnmeasuredId): string =>
+  id === 'includedAngleDeg' ? 'Angle of the widths' : SADDLE_MEASURE_WORDS[id].name;
+
+/** More than this are counted, not named. */
+const NAMED = 3;
+
+/** "length of the tree, balance and 4 more"; in the order given. */
+export function unmeasuredList(ids: readonly UnmeasuredId[]): string {
+  const names = ids.slice(0, NAMED).map((id) => unmeasuredName(id).toLowerCase());
+  if (ids.length > NAMED) return `${names.join(', ')} and ${ids.length - NAMED} more`;
+  return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+}

@@ -80,8 +80,10 @@ export const SADDLES_PHRASES = {
   noSaddleMatches: (search: string): string => `No saddle matches “${search}”.`,
   searchLooksAt: 'Search looks at names, makers, places and notes.',
   showAll: 'Show all',
-  mmAt100: (maker: string, label: string, includedAngleDeg: number, spanAt100Mm: number, lengthMm: number): string =>
-    `${maker} “${label}”: ${includedAngleDeg}°, ${lengthWords(spanAt100Mm)} at ${lengthNumber(100)}; ${lengthWords(lengthMm)} long`,
+  mmAt100: (maker: string, label: string, includedAngleDeg: number, spanAt100Mm: number): string =>
+    `${maker} “${label}”: ${includedAngleDeg}°, ${lengthWords(spanAt100Mm)} at ${lengthNumber(100)}`,
+  widthUnknown: (maker: string, label: string): string => `${maker} “${label}”: width not measured`,
+  long: (lengthMm: number): string => `${lengthWords(lengthMm)} long`,
   asItIsNothing: 'as it is; nothing to set',
   waysToSet: (count: number): string => `${count} ways to set it`,
   photoOf: (name: string): string => `Photo of ${name}`,
@@ -105,4 +107,16 @@ export const SADDLES_PHRASES = {
   clear: 'clear',
   typeSeat: (name: string): string => `${name}: type it`,
   mmOf: (mm: number): string => lengthWords(mm),
+  measured: 'measured',
+  liesBetween: 'lies between',
+  notMeasured: 'not measured',
+  howKnown: (name: string): string => `${name}: how it is known`,
+  takenAsCommon: (least: number, most: number, unit: string): string =>
+    `Taken as it stands; saddles commonly have ${unit === 'mm' ? `${lengthNumber(least)} to ${lengthWords(most)}` : `${least} to ${most} ${unit}`} (default), and every answer allows for that.`,
+  atLeast: (name: string): string => `${name}, at least`,
+  atMost: (name: string): string => `${name}, at most`,
+  stillUnmeasured: (count: number): string =>
+    `${count} ${count === 1 ? 'number is' : 'numbers are'} not measured: taken as common, and allowed for in every answer. Touch one to say how it is known.`,
+  unmeasuredOf: (list: string): string => `Not measured: ${list}`,
+  lengthUnknown: 'length not measured',
 } as const;

@@ -51,8 +51,9 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
   });
 };
 
-const standsOnOf = ({ share, waitsFor, byEye }: StandsOn): Ranking['ranked'][number]['standsOn'] => ({
+const standsOnOf = ({ share, waitsFor, byEye, unmeasured }: StandsOn): Ranking['ranked'][number]['standsOn'] => ({
   share,
   waitsFor: [...waitsFor],
   byEye: [...byEye],
+  unmeasured: [...unmeasured],
 });

@@ -1,4 +1,5 @@
 import { type SaddleFront, type WidthSetting, archOfSetting } from '../saddle/width-setting';
+import { type NumberSetting, settingValues } from '../saddle/number-setting';
 import { type School } from '../schools/school';
 import { type PreparedSection, layArch } from './arch-on-section';
 import { type Judged } from './neighbours';
@@ -84,21 +85,47 @@ export interface RankedSaddle {
   readonly id: string;
   readonly best: JudgedSetting;
   readonly settings: readonly JudgedSetting[];
+  /** The same width with the panel set to another depth in front, where that lies better than the one it has now. */
+  readonly atDepth: { readonly depthMm: number; readonly judged: JudgedSetting } | null;
+}
+
+/** What a list of saddles is ranked by. */
+export interface SaddleOfList {
+  readonly id: string;
+  readonly front: SaddleFront;
+  /** How the panel's depth in front can be set; absent for not at all. */
+  readonly depthFrontMm?: NumberSetting;
+}
+
+/** The depth of panel at which a saddle in one width lies best; null where that is the one it has. */
+function betterDepth(
+  { front, depthFrontMm }: SaddleOfList,
+  best: JudgedSetting,
+  judgedAt: (front: SaddleFront) => readonly JudgedSetting[],
+): RankedSaddle['atDepth'] {
+  const depths = depthFrontMm === undefined ? [] : settingValues(depthFrontMm).filter((d) => d !== front.frontPanelDepthMm);
+  const others = depths.flatMap((depthMm) => {
+    const judged = judgedAt({ ...front, frontPanelDepthMm: depthMm }).find((s) => s.index === best.index);
+    return judged === undefined ? [] : [{ depthMm, judged }];
+  });
+  const found = others.sort((a, b) => byMiss(a.judged, b.judged))[0];
+  return found !== undefined && byMiss(found.judged, best) < 0 ? found : null;
 }
 
 /** A stock list, best first, each saddle in its best setting. */
 export function rankSaddles(
   body: PreparedSection,
-  saddles: readonly { readonly id: string; readonly front: SaddleFront }[],
+  saddles: readonly SaddleOfList[],
   school: School,
   takenAtMm: number,
   sinksOf: (id: string) => SinkOfWidths | undefined = () => undefined,
 ): RankedSaddle[] {
   return saddles
-    .flatMap(({ id, front }) => {
-      const settings = judgeSettings(body, front, school, takenAtMm, sinksOf(id));
+    .flatMap((saddle) => {
+      const judgedAt = (front: SaddleFront) => judgeSettings(body, front, school, takenAtMm, sinksOf(saddle.id));
+      const settings = judgedAt(saddle.front);
       const best = bestSetting(settings);
-      return best === null ? [] : [{ id, best, settings }];
+      return best === null ? [] : [{ id: saddle.id, best, settings, atDepth: betterDepth(saddle, best, judgedAt) }];
     })
     .sort((a, b) => byMiss(a.best, b.best));
 }

@@ -1,6 +1,8 @@
 import { type Need } from '../schools/needs';
 import { type School } from '../schools/school';
 import { type CriterionId, type Rule, type Unit, CRITERIA, CRITERION_IDS } from '../schools/criteria';
+import { type UnmeasuredId } from '../saddle/saddle-measure-ids';
+import { unmeasuredOf } from '../saddle/unmeasured';
 import { frontToleranceMm } from '../front/verdict';
 import { type FaultChain, faultChains } from './fault-chains';
 import { type JudgeInput, missingFor, valueOf } from './sit-values';
@@ -40,6 +42,8 @@ export interface StandsOn {
   readonly waitsFor: readonly Need[];
   /** What of that was set by eye, not felt. */
   readonly byEye: readonly Need[];
+  /** Numbers of the saddle that nobody measured, first the one that weighs most in what the school asks. */
+  readonly unmeasured: readonly UnmeasuredId[];
 }
 
 export interface SitVerdict {
@@ -80,7 +84,7 @@ export function judgeSitting(input: JudgeInput, school: School, errors: ValueErr
   };
 }
 
-function standsOn(rows: readonly SitRow[], { body }: JudgeInput, school: School): StandsOn {
+function standsOn(rows: readonly SitRow[], { body, saddle }: JudgeInput, school: School): StandsOn {
   const missing = new Set<Need>();
   // a whole back is under every number, whichever rule asks for it
   const byEye = new Set<Need>(body.byEye.filter((need) => need === 'wholeBack'));
@@ -92,7 +96,24 @@ function standsOn(rows: readonly SitRow[], { body }: JudgeInput, school: School)
     else if (weight > 0) for (const need of missingFor(id, body)) missing.add(need);
     if (verdict !== 'notMeasured' && weight > 0) for (const need of ofRow) byEye.add(need);
   }
-  return { share: asked > 0 ? answered / asked : 0, waitsFor: [...missing], byEye: [...byEye] };
+  return {
+    share: asked > 0 ? answered / asked : 0,
+    waitsFor: [...missing],
+    byEye: [...byEye],
+    unmeasured: mostFirst(unmeasuredOf(saddle), rows, school),
+  };
+}
+
+/** By how much of the squares of all errors, in the school's scales and weights, comes from each. */
+function mostFirst(ids: readonly UnmeasuredId[], rows: readonly SitRow[], school: School): UnmeasuredId[] {
+  const weighs = (id: UnmeasuredId): number =>
+    rows.reduce((sum, { id: criterion, error }) => {
+      const rule = school.rules[criterion];
+      return rule === undefined || error === null
+        ? sum
+        : sum + rule.weight * (error.unmeasured?.[id] ?? 0) * (error.half / rule.scale) ** 2;
+    }, 0);
+  return [...ids].sort((a, b) => weighs(b) - weighs(a));
 }
 
 /** A school's rule for this sitting: the front's is as wide as the front alone is judged by. */

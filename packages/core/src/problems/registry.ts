@@ -45,6 +45,7 @@ export const PROBLEMS = {
   ARCH_LENGTH_OUT_OF_RANGE: { lengthMm: NUMBER, leastMm: NUMBER, mostMm: NUMBER },
   ARCH_DOES_NOT_SETTLE: { angleDeg: NUMBER },
   SADDLE_OUT_OF_RANGE: { measure: WORD, value: NUMBER, least: NUMBER, most: NUMBER },
+  SADDLE_RANGE_WITHOUT_VALUE: { measure: WORD, value: NUMBER, least: NUMBER, most: NUMBER },
   SADDLE_PLACE_OUTSIDE: { measure: WORD, atMm: NUMBER, lengthMm: NUMBER },
   RIDER_MASS_OUT_OF_RANGE: { massKg: NUMBER, mostKg: NUMBER },
   RIDER_OFFSET_OUT_OF_RANGE: { offsetMm: NUMBER, mostMm: NUMBER },

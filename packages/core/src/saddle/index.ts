@@ -10,3 +10,4 @@ export * from './underside';
 export * from './saddle-problems';
 export * from './saddle-measure-ids';
 export * from './saddle-seat';
+export * from './unmeasured';

@@ -1,5 +1,6 @@
 import { type NearOff } from '../units';
 import { type NumberSetting, fixedAt } from './number-setting';
+import { type UnmeasuredOf } from './saddle-measure-ids';
 
 /** Across the panel: flat, or bowed away from the horse, or bowed toward it. Round on round touches in a line. */
 export const PANEL_CROSSES = ['flat', 'hollow', 'rounded'] as const;
@@ -91,6 +92,8 @@ export interface SaddleBuild {
   readonly frame: Frame;
   readonly panel: Panel;
   readonly straps: readonly Strap[];
+  /** Numbers of the saddle that nobody measured, with what they may be; absent where all were. */
+  readonly unmeasured?: UnmeasuredOf;
 }
 
 /** A saddle of which only the front was ever measured: the rest is a plain general saddle, every number a default. */

@@ -34,3 +34,11 @@ export const SADDLE_MEASURE_PATHS = {
 
 export type SaddleMeasureId = keyof typeof SADDLE_MEASURE_PATHS;
 export const SADDLE_MEASURE_IDS = Object.keys(SADDLE_MEASURE_PATHS) as SaddleMeasureId[];
+
+/** What of a saddle may not have been measured: each of its measures, and the angle of its widths. */
+export const UNMEASURED_IDS = ['includedAngleDeg', ...SADDLE_MEASURE_IDS] as const;
+export type UnmeasuredId = 'includedAngleDeg' | SaddleMeasureId;
+
+/** Nobody measured it: then it is anything that saddles commonly have; or it is known to lie between two numbers. */
+export type Unmeasured = 'default' | readonly [least: number, most: number];
+export type UnmeasuredOf = Readonly<Partial<Record<UnmeasuredId, Unmeasured>>>;

@@ -3,6 +3,7 @@ import { ARCH_LIMITS } from './front-arch';
 import { type NumberSetting, settingValues } from './number-setting';
 import { type SaddleMeasureId } from './saddle-measure-ids';
 import { type DescribedSaddle } from './saddle-setup';
+import { measureOf, unmeasuredOf } from './unmeasured';
 
 /** What a described saddle can measure, mm or degrees (defaults, wide: foal saddle to draught harness). */
 export const SADDLE_LIMITS = {
@@ -15,10 +16,11 @@ export const SADDLE_LIMITS = {
   massKg: [0.5, 40],
 } as const;
 
-export type SaddleProblem = Extract<Problem, { code: 'SADDLE_OUT_OF_RANGE' | 'SADDLE_PLACE_OUTSIDE' }>;
+export type SaddleProblem = Extract<Problem, { code: 'SADDLE_OUT_OF_RANGE' | 'SADDLE_RANGE_WITHOUT_VALUE' | 'SADDLE_PLACE_OUTSIDE' }>;
 
 /** Why a description can't be a saddle; empty when it can. Each names the measure and what it may be. */
-export function saddleProblems({ front, build }: DescribedSaddle): SaddleProblem[] {
+export function saddleProblems(saddle: DescribedSaddle): SaddleProblem[] {
+  const { front, build } = saddle;
   const { frame, panel } = build;
   const checks: readonly (readonly [measure: SaddleMeasureId, value: number, range: readonly [number, number]])[] = [
     ['lengthMm', frame.lengthMm, SADDLE_LIMITS.lengthMm],
@@ -47,8 +49,17 @@ export function saddleProblems({ front, build }: DescribedSaddle): SaddleProblem
       ['massAtMm', frame.massAtMm],
     ] as const
   ).flatMap(([measure, atMm]) => (inside(atMm) ? [] : [problem('SADDLE_PLACE_OUTSIDE', { measure, atMm, lengthMm: frame.lengthMm })]));
-  return [...outside, ...misplaced];
+  return [...outside, ...misplaced, ...rangeProblems(saddle)];
 }
+
+/** Said to lie between two numbers, and standing outside them. */
+const rangeProblems = (saddle: DescribedSaddle): SaddleProblem[] =>
+  unmeasuredOf(saddle).flatMap((measure) => {
+    const said = saddle.build.unmeasured![measure]!;
+    const value = measureOf(saddle, measure);
+    if (said === 'default' || (said[0] <= value && value <= said[1])) return [];
+    return [problem('SADDLE_RANGE_WITHOUT_VALUE', { measure, value, least: said[0], most: said[1] })];
+  });
 
 const of = (measure: SaddleMeasureId, setting: NumberSetting, range: readonly [number, number]) => {
   const values = settingValues(setting);

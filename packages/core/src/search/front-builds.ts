@@ -2,6 +2,7 @@ import { type LaidArch } from '../front/arch-on-section';
 import { NEUTRAL_PAD } from '../saddle/pad';
 import { fixedAt } from '../saddle/number-setting';
 import { DEFAULT_BUILD } from '../saddle/saddle-build';
+import { COMMON_RANGES } from '../saddle/unmeasured';
 import { type DescribedSaddle, type SaddleSetup, presentSetup } from '../saddle/saddle-setup';
 import { type HorseBody } from '../sit/body/horse-body';
 
@@ -14,12 +15,12 @@ export const LEAST_STOCK = 8;
  * the angle of its rails in the middle, and how much wider they are near its end, degrees.
  */
 export const COMMON_BUILDS = {
-  curveMm: [0, 40],
-  channelMm: [55, 90],
+  curveMm: COMMON_RANGES.curveMm,
+  channelMm: COMMON_RANGES.channelMidMm,
   rearDeeperMm: [-6, 26],
-  headRiseMm: [0, 50],
-  lengthMm: [270, 420],
-  midDeg: [84, 118],
+  headRiseMm: COMMON_RANGES.headRiseMm,
+  lengthMm: COMMON_RANGES.lengthMm,
+  midDeg: COMMON_RANGES.midAngleDeg,
   rearWiderDeg: [2, 18],
 } as const;
 const HOW_MANY = 16;

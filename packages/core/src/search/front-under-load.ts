@@ -4,6 +4,7 @@ import { type FrontSink, paddingOfSchool, sinkOfSchool } from '../front/padding'
 import { type SinkOfWidths } from '../front/saddle-settings';
 import { DEFAULT_POINT_LENGTH_MM } from '../saddle/front-arch';
 import { type DescribedSaddle, type SaddleSetup, presentSetup } from '../saddle/saddle-setup';
+import { type SaddleSet, unmeasuredSources } from '../saddle/unmeasured';
 import { type School } from '../schools/school';
 import { SDS_OF_90, mixtureQuantile } from '../stats';
 import { type BodyInput, bodyFrom } from '../sit/body/body-input';
@@ -128,17 +129,31 @@ export function sinksOfStock(
 ): ReadonlyMap<string, SinkOfWidths> | null {
   const back = backOf(input, school);
   if (back === null) return null;
-  const halfMm = SDS_OF_90 * handSdMm(back);
-  return new Map(saddles.map((saddle) => [saddle.id, sinkOfWidths(back, saddle, halfMm)]));
+  const sdMm = handSdMm(back);
+  return new Map(saddles.map((saddle) => [saddle.id, sinkOfWidths(back, saddle, sdMm)]));
 }
 
-const sinkOfWidths = ({ body, bench, school, placeMm }: Back, saddle: DescribedSaddle, halfMm: number): SinkOfWidths =>
-  saddle.front.settings.map((_, width): FrontSink | null => {
-    const setup = onSchoolsPad({ ...presentSetup(saddle, placeMm), width }, school.front.padMm);
+function sinkOfWidths({ body, bench, school, placeMm }: Back, saddle: DescribedSaddle, handSd: number): SinkOfWidths {
+  const onPad = onSchoolsPad(presentSetup(saddle, placeMm), school.front.padMm);
+  const halfMm = SDS_OF_90 * Math.hypot(handSd, unmeasuredSdMm(bench, { saddle, setup: onPad }));
+  return saddle.front.settings.map((_, width): FrontSink | null => {
+    const setup = { ...onPad, width };
     const laid = laidFront(body, saddle, { ...setup, frontDepthMm: saddle.front.frontPanelDepthMm });
     const room = roomOf(bench, saddle, setup);
     return laid === null || room === null ? null : { mm: laid.crownZMm - room, halfMm, from: 'saddle' };
   });
+}
+
+/** What the numbers that nobody measured of a saddle do to the room under it, one standard deviation, mm; nothing where it doesn't rest. */
+function unmeasuredSdMm(bench: SitBench, set: SaddleSet, rider?: RiderLoad): number {
+  const room = roomOf(bench, set.saddle, set.setup, rider);
+  if (room === null) return 0;
+  const squares = unmeasuredSources(set.saddle).map((source) => {
+    const ways = source.ways(set).flatMap((other) => roomOf(bench, other.saddle, other.setup, rider) ?? []);
+    return ways.reduce((sum, way) => sum + (way - room) ** 2, 0) / Math.max(1, ways.length);
+  });
+  return Math.sqrt(squares.reduce((sum, square) => sum + square, 0));
+}
 
 /** A saddle in one setting, as it was tried. */
 export interface SettingTried {
@@ -153,7 +168,11 @@ export interface SettingTried {
  */
 export function sinkOfSetting(input: BodyInput, school: School, { saddle, setup, rider }: SettingTried): FrontSink | null {
   const back = backOf(input, school);
-  const laid = back === null ? null : laidFront(back.body, saddle, setup);
-  const room = back === null ? null : roomOf(back.bench, saddle, setup, rider ?? STANDARD_RIDER);
-  return laid === null || room === null ? null : { mm: laid.crownZMm - room, halfMm: school.front.sinkHalfMm, from: 'saddle' };
+  if (back === null) return null;
+  const laid = laidFront(back.body, saddle, setup);
+  const sat = rider ?? STANDARD_RIDER;
+  const room = roomOf(back.bench, saddle, setup, sat);
+  if (laid === null || room === null) return null;
+  const ofSaddle = SDS_OF_90 * unmeasuredSdMm(back.bench, { saddle, setup }, sat);
+  return { mm: laid.crownZMm - room, halfMm: Math.hypot(school.front.sinkHalfMm, ofSaddle), from: 'saddle' };
 }

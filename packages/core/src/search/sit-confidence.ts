@@ -1,6 +1,7 @@
 import { type Random } from '../random/seeded';
 import { type School } from '../schools/school';
 import { type DescribedSaddle, type SaddleSetup } from '../saddle/saddle-setup';
+import { drawnSaddle } from '../saddle/unmeasured';
 import { type BodyInput, bodyFrom } from '../sit/body/body-input';
 import { measuredAgain } from '../sit/body/measured-again';
 import { judgeSitting } from '../judge/judge-sitting';
@@ -33,8 +34,8 @@ export interface ConfidenceQuestion {
 }
 
 /**
- * How sure an answer is: everything measured drawn anew within its own error (takes, landmarks, topline, where it is put down), the
- * saddle set on every redraw in its width and the two beside it.
+ * How sure an answer is: everything measured drawn anew within its own error (takes, landmarks, topline, where it is put down), what
+ * nobody measured of the saddle within what it may be; set on every redraw in its width and the two beside it.
  * A generator of how many are done, so that it can be shown and stopped.
  */
 export function* sitConfidence(question: ConfidenceQuestion): Generator<number, SitConfidence> {
@@ -48,12 +49,13 @@ export function* sitConfidence(question: ConfidenceQuestion): Generator<number, 
     const body = bodyFrom(again.input);
     if (!body.ok) continue;
     const bench = sitBench(body.value, 'resting', school.engine, CELL_MM.confidence);
+    const drawn = drawnSaddle(saddle, random);
     const verdicts = widths.flatMap((width) => {
-      const s = { ...width, placeMm: width.placeMm + again.putOffMm };
-      const outcome = sit({ body: body.value, saddle, setup: s, rider, pose: 'resting', strapPullN }, bench);
+      const { saddle: real, setup: s } = drawn({ ...width, placeMm: width.placeMm + again.putOffMm });
+      const outcome = sit({ body: body.value, saddle: real, setup: s, rider, pose: 'resting', strapPullN }, bench);
       if (!outcome.ok) return [];
-      const laid = laidFront(body.value, saddle, s);
-      const verdict = judgeSitting({ body: body.value, saddle, setup: s, sitting: outcome.value, laid, ridden: null }, school);
+      const laid = laidFront(body.value, real, s);
+      const verdict = judgeSitting({ body: body.value, saddle: real, setup: s, sitting: outcome.value, laid, ridden: null }, school);
       const order = { sits: outcome.value.settled.state === 'settled', score: verdict.score, ...stopsOf([verdict]) };
       return [{ width: s.width, verdict, order }];
     });

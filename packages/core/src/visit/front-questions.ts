@@ -56,7 +56,8 @@ export function frontAnswerOf(question: FrontQuestion): FrontAnswers[keyof Front
   const { section, takenAtMm, body } = question;
   if (question.kind === 'rankSaddles') {
     const sinks = body === undefined ? null : sinksOfStock(body, school, question.saddles);
-    return rankSaddles(prepareSection(section), question.saddles, school, takenAtMm, (id) => sinks?.get(id));
+    const saddles = question.saddles.map(({ id, front, build }) => ({ id, front, depthFrontMm: build.panel.depthFrontMm }));
+    return rankSaddles(prepareSection(section), saddles, school, takenAtMm, (id) => sinks?.get(id));
   }
   const sink = body === undefined ? null : frontSink(body, school, question.stock ?? []);
   const random = seededRandom(FRONT_SEED);

@@ -1,4 +1,5 @@
-import { act, fireEvent, screen } from '@testing-library/react-native';
+import { COMMON_RANGES, UNMEASURED_IDS } from '@fulcra/core';
+import { act, fireEvent, screen, within } from '@testing-library/react-native';
 import { type Saddle } from '@fulcra/contract';
 import { router } from 'expo-router';
 import { rendered } from '../../ui/__tests__/rendered';
@@ -58,6 +59,43 @@ describe('a saddle described', () => {
     const { body } = mockSend.mock.calls[0]![0];
     expect(body.build.frame.lengthMm).toBe(NEW_SADDLE.build.frame.lengthMm + 5);
     expect(body.was.build.frame.lengthMm).toBe(NEW_SADDLE.build.frame.lengthMm);
+  });
+
+  it('a new one is not measured in anything: a number stepped or typed is, and one between two says which', async () => {
+    rendered(<NewSaddleScreen />);
+    fireEvent.changeText(screen.getByLabelText('Name'), 'Tern');
+    fireEvent.changeText(screen.getByLabelText('Maker'), 'Own');
+    expect(screen.getByText(new RegExp(`^${UNMEASURED_IDS.length} numbers are not measured`))).toBeTruthy();
+    await press('Length of the tree: more');
+    expect(screen.getByText(new RegExp(`^${UNMEASURED_IDS.length - 1} numbers are not measured`))).toBeTruthy();
+    await press('Weight: more');
+    await press('Weight: less');
+    await press('Panel past the tree: less');
+    await act(async () =>
+      fireEvent.press(within(screen.getByLabelText('Panel past the tree: how it is known')).getByLabelText('lies between')),
+    );
+    await press('Panel past the tree, at most: less');
+    await press('Put it into the stock');
+    const { unmeasured } = mockSend.mock.calls[0]![0].body.build;
+    expect(unmeasured.lengthMm).toBeUndefined();
+    expect(unmeasured.massKg).toBeUndefined();
+    expect(unmeasured.curveMm).toBe('default');
+    expect(unmeasured.includedAngleDeg).toBe('default');
+    const [least, most] = COMMON_RANGES.pastTreeMm;
+    expect(unmeasured.pastTreeMm).toEqual([least, most - 1]);
+  });
+
+  it('a width given its angle is measured; its label alone is not', async () => {
+    rendered(<NewSaddleScreen />);
+    fireEvent.changeText(screen.getByLabelText('Name'), 'Tern');
+    fireEvent.changeText(screen.getByLabelText('Maker'), 'Own');
+    fireEvent.changeText(screen.getByLabelText('Label 1'), 'Reed');
+    await press('Put it into the stock');
+    await press('set now: more');
+    await press('Put it into the stock');
+    const [first, second] = mockSend.mock.calls.map(([write]) => write.body.build.unmeasured);
+    expect(first.includedAngleDeg).toBe('default');
+    expect(second.includedAngleDeg).toBeUndefined();
   });
 
   it('the panel’s depth in front stands in the front as well: one step changes both', async () => {

@@ -16,7 +16,7 @@ const verdict = (...rows: ReturnType<typeof rowOf>[]): SitVerdict => ({
   worst: rows.filter((r) => r.costs > 0),
   score: 50,
   chains: [],
-  standsOn: { share: 1, waitsFor: [], byEye: [] },
+  standsOn: { share: 1, waitsFor: [], byEye: [], unmeasured: [] },
 });
 
 describe('the verdict in one sentence', () => {

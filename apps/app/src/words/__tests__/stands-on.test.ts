@@ -1,7 +1,8 @@
-import { type Need } from '@fulcra/core';
+import { type Need, type UnmeasuredId } from '@fulcra/core';
 import { standsOnWords } from '../error-words';
 
-const words = (byEye: Need[], share = 1, waitsFor: Need[] = []) => standsOnWords({ share, waitsFor, byEye });
+const words = (byEye: Need[], share = 1, waitsFor: Need[] = [], unmeasured: UnmeasuredId[] = []) =>
+  standsOnWords({ share, waitsFor, byEye, unmeasured });
 
 describe('on what a verdict stands', () => {
   it('says nothing where everything was measured', () => expect(words([])).toBeNull());
@@ -10,6 +11,13 @@ describe('on what a verdict stands', () => {
     expect(words(['frontSection'])).toMatch(/^As last time, not measured: [^.]+\.$/);
     expect(words(['wholeBack'])).toMatch(/^As last time, not measured: [^.]+\.$/);
     expect(words(['wholeBack', 'lastRib'])).toMatch(/^By eye, not felt: [^.]+\. As last time, not measured: [^.]+\.$/);
+  });
+  it('names what nobody measured of the saddle in the order given, and counts what is beyond three', () => {
+    const start = 'Not measured on this saddle, what decides most first: ';
+    expect(words([], 1, [], ['massKg'])).toBe(`${start}weight.`);
+    expect(words([], 1, [], ['includedAngleDeg', 'massKg'])).toBe(`${start}angle of the widths and weight.`);
+    expect(words([], 1, [], ['massKg', 'lengthMm', 'barMm'])).toBe(`${start}weight, length of the tree and stirrup bar.`);
+    expect(words([], 1, [], ['massKg', 'lengthMm', 'barMm', 'bevelMm'])).toBe(`${start}weight, length of the tree, stirrup bar and 1 more.`);
   });
   it('says the share and what it waits for before them', () =>
     expect(words(['lastRib'], 0.7, ['topline'])).toMatch(

@@ -68,6 +68,21 @@ describe('the widths a saddle can be set to', () => {
     expect(bestSetting(judged)!.index).toBe(0);
   });
 
+  it('a settable panel is tried at its other depths: told where one lies better than the one it has, and only then', () => {
+    const range = { kind: 'range', present: 12, least: 12, most: 48, step: 6 } as const;
+    const low = { ...front(90), frontPanelDepthMm: 12 };
+    const of = (saddle: object) => rankSaddles(body, [{ id: 'a', front: low, ...saddle }], STATIC, 50)[0]!;
+    expect(of({}).atDepth).toBeNull();
+    expect(of({ depthFrontMm: { kind: 'fixed', present: 12 } }).atDepth).toBeNull();
+    const { best, atDepth } = of({ depthFrontMm: range });
+    expect(best.verdict.severity).toBe('bad');
+    expect(atDepth!.depthMm).toBeGreaterThan(12);
+    expect(atDepth!.judged.index).toBe(best.index);
+    expect(atDepth!.judged.verdict.severity).not.toBe('bad');
+    const there = { ...low, frontPanelDepthMm: atDepth!.depthMm };
+    expect(of({ front: there, depthFrontMm: { ...range, present: atDepth!.depthMm } }).atDepth).toBeNull();
+  });
+
   it('the ranking does not depend on the order of the stock', () => {
     const stock = [70, 78, 86, 90, 97, 104].map((deg) => ({ id: String(deg), front: front(deg) }));
     const wanted = rankSaddles(body, stock, STATIC, 50).map((r) => r.id);

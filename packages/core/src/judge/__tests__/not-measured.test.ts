@@ -32,12 +32,17 @@ describe('what wasn’t measured', () => {
   });
 
   it('everything measured: the verdict stands on everything', () =>
-    expect(judgeSitting(madeInput({ pulls: [{ leanDeg: 4 }] }), STATIC).standsOn).toEqual({ share: 1, waitsFor: [], byEye: [] }));
+    expect(judgeSitting(madeInput({ pulls: [{ leanDeg: 4 }] }), STATIC).standsOn).toEqual({
+      share: 1,
+      waitsFor: [],
+      byEye: [],
+      unmeasured: [],
+    }));
 
   it('what was set by eye is said of the verdict and of the rows that ask for it', () => {
     const input = madeInput({ pulls: [{ leanDeg: 4 }] });
     const told = judgeSitting({ ...input, body: { ...input.body, byEye: ['lastRib'] } }, STATIC);
-    expect(told.standsOn).toEqual({ share: 1, waitsFor: [], byEye: ['lastRib'] });
+    expect(told.standsOn).toEqual({ share: 1, waitsFor: [], byEye: ['lastRib'], unmeasured: [] });
     const rows = told.rows.filter((r) => r.byEye.length > 0).map((r) => r.id);
     expect(rows).toEqual(
       CRITERION_IDS.filter((id) => (CRITERIA[id].needs as readonly Need[]).includes('lastRib') && CRITERIA[id].from !== 'ridden'),
@@ -48,7 +53,7 @@ describe('what wasn’t measured', () => {
   it('a section said to be as last time is told of the whole verdict, and of the rows of the front', () => {
     const input = madeInput({ pulls: [{ leanDeg: 4 }] });
     const whole = judgeSitting({ ...input, body: { ...input.body, byEye: ['wholeBack'] } }, STATIC);
-    expect(whole.standsOn).toEqual({ share: 1, waitsFor: [], byEye: ['wholeBack'] });
+    expect(whole.standsOn).toEqual({ share: 1, waitsFor: [], byEye: ['wholeBack'], unmeasured: [] });
     const front = judgeSitting({ ...input, body: { ...input.body, byEye: ['frontSection', 'wholeBack'] } }, STATIC);
     expect(front.standsOn.byEye.slice().sort()).toEqual(['frontSection', 'wholeBack']);
     expect(front.rows.find((r) => r.id === 'withersOver')!.byEye).toEqual(['frontSection']);

@@ -57,6 +57,20 @@ describe('how far off a number may be', () => {
     expect(found.padThickness!.mostly).toBeNull();
   });
 
+  it('a number of the saddle that nobody measured makes its share, is named where it is the most of it, and comes first in what to measure', () => {
+    const with_ = (unmeasured: object) => ({ ...saddle, build: { ...saddle.build, unmeasured } });
+    const of = (unmeasured: object) => valueErrors({ input, school: SCHOOL, saddle: with_(unmeasured), setup, rider });
+    const rear = of({ channelRearMm: [55, 95] });
+    expect(rear.channelWidth!.half).toBeGreaterThan(5);
+    expect(rear.channelWidth!.mostly).toEqual({ id: 'saddle', station: null, measure: 'channelRearMm', share: 1 });
+    // the rib doesn't hang on the channel
+    expect(rear.panelBeforeRib!.half).toBeCloseTo(found.panelBeforeRib!.half, 0);
+    const both = of({ channelRearMm: 'default', lengthMm: 'default' });
+    expect(both.panelBeforeRib!.half).toBeGreaterThan(1.5 * found.panelBeforeRib!.half);
+    expect(both.panelBeforeRib!.unmeasured!.lengthMm).toBeGreaterThan(0.5);
+    expect(found.panelBeforeRib!.unmeasured).toBeUndefined();
+  });
+
   it('what wasn’t measured has no error of its own', () => {
     const noRib: BodyInput = { ...input, landmarks: { ...input.landmarks, lastRib: { ...input.landmarks.lastRib, atMm: null } } };
     expect(errorsOf(undefined, noRib).panelBeforeRib).toBeUndefined();

@@ -204,6 +204,13 @@ describe('what may be asked of the front alone', () => {
   it('a stock by its fronts', () => {
     const saddles = [90, 70].map((deg, i) => ({ ...saddleFor(deg), id: `s${i}` }));
     const ranked = frontAnswerOf({ kind: 'rankSaddles', section, saddles, school: schoolById('static-close'), takenAtMm: 50 });
-    expect(ranked).toEqual(rankSaddles(prepareSection(section), saddles, schoolById('static-close'), 50));
+    expect(ranked).toEqual(
+      rankSaddles(
+        prepareSection(section),
+        saddles.map((s) => ({ ...s, depthFrontMm: s.build.panel.depthFrontMm })),
+        schoolById('static-close'),
+        50,
+      ),
+    );
   });
 });

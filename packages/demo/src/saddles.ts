@@ -122,11 +122,20 @@ export const DEMO_SADDLES: readonly Saddle[] = [
       settings: settings([['Broad 3', 92]]),
     },
     seat: UNKNOWN_SEAT,
-    build: build(
-      { lengthMm: 390, curveMm: fixedAt(5), midAngleDeg: 104, rearAngleDeg: 116, seatLowMm: 205, massKg: 9 },
-      { ...BROAD_PANEL, depthFrontMm: fixedAt(32), depthRearMm: fixedAt(44), filling: 'foam', flock: { leastMm: 0, mostMm: 0, stepMm: 0 } },
-    ),
-    ...inStock('loft', 'Flat tree, foam panels: nothing to adjust but pads.'),
+    build: {
+      ...build(
+        { lengthMm: 390, curveMm: fixedAt(5), midAngleDeg: 104, rearAngleDeg: 116, seatLowMm: 205, massKg: 9 },
+        {
+          ...BROAD_PANEL,
+          depthFrontMm: fixedAt(32),
+          depthRearMm: fixedAt(44),
+          filling: 'foam',
+          flock: { leastMm: 0, mostMm: 0, stepMm: 0 },
+        },
+      ),
+      unmeasured: { lengthMm: [380, 400], headRiseMm: 'default', massAtMm: 'default', depthMidMm: [24, 34] },
+    },
+    ...inStock('loft', 'Flat tree, foam panels: nothing to adjust but pads. Bought unseen; half of it measured.'),
   },
   {
     id: demoId(105),

@@ -46,8 +46,9 @@ const anyStock = (random: Random): DescribedSaddle[] =>
   Array.from({ length: STOCK_OF }, (_, i) => {
     const { id: _id, ...saddle } = describedOf(pickOf(ENGLISH, random));
     const { frame } = saddle.build;
+    const { unmeasured: _known, ...whole } = saddle.build;
     const build = {
-      ...saddle.build,
+      ...whole,
       frame: {
         ...frame,
         curveMm: fixedAt(Math.max(0, nearTo(frame.curveMm.present, 8, random))),

@@ -103,3 +103,6 @@ function measureSide(section: Section, side: NearOff): SideMeasures {
     halfWidthsMm: GAUGE_DEPTHS_MM.map((d) => halfWidthAtMm(outward, d)),
   };
 }
+
+/** Beside the withers is so far from the spine, mm (default): for a front alone and for a saddle that has settled. */
+export const BESIDE_AT_MM = [15, 20, 25, 30] as const;

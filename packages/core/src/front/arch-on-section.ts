@@ -1,9 +1,19 @@
 import { type Section } from '../back/section';
+import { BESIDE_AT_MM } from '../back/section-measures';
 import { risingRoot } from '../geometry';
 import { type Outcome, type Problem, done, problem, refused } from '../problems';
 import { type FrontArch, archHalfOutline } from '../saddle/front-arch';
-import { type BodySide, bodySide, nearestSegment, isBeyondEnd, signedDistanceTo, signedGap, walkToNearest } from './body-side';
-import { SIDES } from '../units';
+import {
+  type BodySide,
+  bodySide,
+  sideHeightMm,
+  nearestSegment,
+  isBeyondEnd,
+  signedDistanceTo,
+  signedGap,
+  walkToNearest,
+} from './body-side';
+import { SIDES, radFromDeg } from '../units';
 import { type Padding, bearingPart, coverMm } from './padding';
 
 /** Room between panel (with pad) and horse along one point's bearing part, mm; nothing is below zero. */
@@ -13,7 +23,7 @@ export interface SideGaps {
   readonly meanMm: number;
   /** Tip minus top: below zero the tip is closer (narrow), above zero the top is closer (wide). */
   readonly tipMinusTopMm: number;
-  /** Room between the bare arch and the horse beside the withers, above where the panel begins, mm; null where it begins higher. */
+  /** Room beside the withers, square to the arch's side, under saddle and rider, mm; null where the panel begins nearer to the spine. */
   readonly besideWithersMm: number | null;
   /** Gaps from top to tip at equal steps, for the drawing. */
   readonly profileMm: readonly number[];
@@ -42,8 +52,6 @@ const USUAL_MM = { from: 5, to: 85 } as const;
 const SETTLED_MM = 1e-7;
 /** A gap this small counts as contact, mm. */
 const TOUCHING_MM = 1e-4;
-/** The crown counts as beside the withers below this depth and above the other, mm (default). */
-const BESIDE = { fromMm: 6, toMm: 45 } as const;
 
 /** A section made ready for many arches. */
 export interface PreparedSection {
@@ -68,8 +76,8 @@ export function layArch(body: PreparedSection, arch: FrontArch, padding: Padding
   if (crownZMm === null) return refused(problem('ARCH_DOES_NOT_SETTLE', { angleDeg: arch.includedAngleDeg }));
   const short = SIDES.find((side) => isBeyondEnd(body[side], samples.py.at(-1)!, samples.pz.at(-1)! + crownZMm));
   if (short !== undefined) return refused(tooShallow(body[short], samples.pz.at(-1)! + crownZMm));
-  const near = sideGaps(body.near, samples, cover, crownZMm);
-  const off = sideGaps(body.off, samples, cover, crownZMm);
+  const near = sideGaps(body.near, samples, arch, padding, crownZMm);
+  const off = sideGaps(body.off, samples, arch, padding, crownZMm);
   const restsOn = Math.min(...near.profileMm, ...off.profileMm) <= TOUCHING_MM ? 'points' : 'crown';
   return done({ arch, padding, crownZMm, loadedMm: crownZMm - padding.sinkMm, near, off, restsOn });
 }
@@ -129,7 +137,8 @@ function roomAt(body: PreparedSection, s: ArchSamples, cover: number, walking: b
   };
 }
 
-function sideGaps(body: BodySide, s: ArchSamples, cover: number, h: number): SideGaps {
+function sideGaps(body: BodySide, s: ArchSamples, { includedAngleDeg }: FrontArch, padding: Padding, h: number): SideGaps {
+  const cover = coverMm(padding);
   const along = Array.from(s.py, (y, i) => signedGap(body, y, s.pz[i]! + h));
   const profileMm = along.map((g) => g.distanceMm - cover);
   const topMm = profileMm[0]!;
@@ -139,24 +148,21 @@ function sideGaps(body: BodySide, s: ArchSamples, cover: number, h: number): Sid
     tipMm,
     meanMm: profileMm.reduce((sum, g) => sum + g, 0) / profileMm.length,
     tipMinusTopMm: tipMm - topMm,
-    besideWithersMm: besideWithersMm(body, s, h),
+    besideWithersMm: besideWithersMm(body, s, h, padding.sinkMm, Math.sin(radFromDeg(includedAngleDeg / 2))),
     profileMm,
     extrapolated: along.some((g) => g.beyondMeasured),
   };
 }
 
-/** Least room between the bare arch and the horse from just off the crown to about two fingers down, or to where the panel begins. */
-function besideWithersMm(body: BodySide, s: ArchSamples, h: number): number | null {
+/**
+ * Least room between the horse and the bare arch beside the withers, square to the arch's side, under saddle and rider: at the same places
+ * as of a saddle that has settled (`BESIDE_AT_MM`), as far as the panel leaves them free.
+ */
+function besideWithersMm(body: BodySide, s: ArchSamples, h: number, sinkMm: number, slopeCosine: number): number | null {
   let least = Infinity;
-  for (let i = 1; i < s.cy.length; i++) {
-    const [from, to] = [-s.cz[i - 1]!, -s.cz[i]!];
-    // between two samples the arch is straight: looked at where it enters and leaves what counts as beside
-    for (const deep of [Math.max(from, BESIDE.fromMm), (from + to) / 2, Math.min(to, BESIDE.toMm)]) {
-      if (deep < from || deep > to || deep < BESIDE.fromMm || deep > BESIDE.toMm) continue;
-      const t = to > from ? (deep - from) / (to - from) : 0;
-      const y = s.cy[i - 1]! + t * (s.cy[i]! - s.cy[i - 1]!);
-      least = Math.min(least, signedGap(body, y, h - deep).distanceMm);
-    }
+  for (const out of BESIDE_AT_MM) {
+    const [roof, back] = [sideHeightMm(s.cy, s.cz, out), sideHeightMm(body.y, body.z, out)];
+    if (roof !== null && back !== null) least = Math.min(least, slopeCosine * (roof + h - sinkMm - back));
   }
   return Number.isFinite(least) ? least : null;
 }

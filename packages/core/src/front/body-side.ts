@@ -32,6 +32,15 @@ export function bodySide(section: Section, side: NearOff): BodySide {
   return { y, z, lastMeasured: line.length - 1 };
 }
 
+/** Height of a side at a distance from the spine, where it first comes so far out, mm; null where it doesn't. */
+export function sideHeightMm(y: Float64Array, z: Float64Array, outMm: number): number | null {
+  for (let i = 1; i < y.length; i++) {
+    const [from, to] = [y[i - 1]!, y[i]!];
+    if (from <= outMm && to >= outMm) return z[i - 1]! + (to > from ? (outMm - from) / (to - from) : 0) * (z[i]! - z[i - 1]!);
+  }
+  return null;
+}
+
 export interface SignedGap {
   /** Positive outside the horse, mm. */
   distanceMm: number;

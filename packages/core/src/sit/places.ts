@@ -2,6 +2,7 @@ import { type NearOff, SIDES } from '../units';
 import { type DescribedSaddle, type SaddleSetup, crownRadiusMm, pointsAheadMm } from '../saddle/saddle-setup';
 import { type Underside, treeDrop } from '../saddle/underside';
 import { surfaceHeightMm, type BackSurface } from '../back/surface';
+import { BESIDE_AT_MM } from '../back/section-measures';
 import { type HorseBody, scapulaEdgeMm, widthAt } from './body/horse-body';
 import { type Motion, type Pose, motionOf, placed } from './contact/rigid';
 import { type ContactShape } from './contact-shape';
@@ -93,9 +94,6 @@ export interface WithersRoom {
 
 /** The withers are looked at from the front of the arch back to here, mm (default). */
 export const WITHERS_UNDER_MM = 60;
-/** Beside the spine at these distances, mm (default). */
-export const BESIDE_AT_MM = [15, 20, 25, 30] as const;
-
 export function withersRoom(surface: BackSurface, saddle: DescribedSaddle, setup: SaddleSetup, under: Underside, pose: Pose): WithersRoom {
   const radius = crownRadiusMm(saddle, setup);
   const motion = motionOf(pose);

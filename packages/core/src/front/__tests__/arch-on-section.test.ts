@@ -1,4 +1,5 @@
 import { CROWN_RADIUS_MM } from '../../saddle';
+import { BESIDE_AT_MM } from '../../back';
 import { point } from '../../geometry';
 import { layArch, prepareSection } from '../arch-on-section';
 import { bearingPart } from '../padding';
@@ -42,6 +43,21 @@ describe('an arch laid on a section', () => {
   it('a thicker panel by t raises the crown by t / sin a', () => {
     const rise = lay(wedge(40), round(80), { ...PADDING, panelDepthMm: 38 }).crownZMm - lay(wedge(40), round(80)).crownZMm;
     expect(rise).toBeCloseTo(8 / Math.sin((40 * Math.PI) / 180), 4);
+  });
+
+  it('the room beside the withers is what is left 15 to 30 mm out, square to its side, once it has come down under load', () => {
+    const a = (40 * Math.PI) / 180;
+    const sunk = { ...PADDING, sinkMm: 9 };
+    const laid = lay(wedge(40), round(80), sunk);
+    // a roof under a roof of the same slope: the least room is furthest out, on the round of the crown or past it
+    const drop = (out: number): number => {
+      const reach = 40 * Math.cos(a);
+      return out <= reach ? 40 - Math.sqrt(40 ** 2 - out ** 2) : 40 - 40 * Math.sin(a) + (out - reach) / Math.tan(a);
+    };
+    const rooms = BESIDE_AT_MM.map((out) => Math.sin(a) * (laid.crownZMm - drop(out) - 9 + out / Math.tan(a)));
+    expect(laid.near.besideWithersMm).toBeCloseTo(Math.min(...rooms), 0);
+    expect(laid.off.besideWithersMm).toBeCloseTo(laid.near.besideWithersMm!, 6);
+    expect(lay(wedge(40), round(80)).near.besideWithersMm! - laid.near.besideWithersMm!).toBeCloseTo(Math.sin(a) * (9 - PADDING.sinkMm), 6);
   });
 
   it('rests on the crown when the withers are higher than the panel is deep', () => {

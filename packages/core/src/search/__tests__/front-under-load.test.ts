@@ -113,6 +113,10 @@ describe('how far the front of a saddle at hand comes down', () => {
       const laid = layArch(body.value.front!.section, archOfSetting(saddle.front, saddle.front.settings[setup.width]!), padding);
       if (!sitting.ok || !laid.ok) throw new Error('not laid');
       expect(Math.abs(laid.value.loadedMm - sitting.value.withers.overMm!)).toBeLessThan(2);
+      // one measure beside the withers too: the front alone tells what is there once it sits
+      const least = (near: number | null, off: number | null): number => Math.min(near ?? Infinity, off ?? Infinity);
+      const beside = least(laid.value.near.besideWithersMm, laid.value.off.besideWithersMm);
+      expect(Math.abs(beside - least(sitting.value.withers.besideMm.near, sitting.value.withers.besideMm.off))).toBeLessThan(6);
       expect(sink).toMatchObject({ from: 'saddle' });
       expect(sink.halfMm).toBeGreaterThan(1);
       expect(sink.halfMm).toBeLessThan(8);

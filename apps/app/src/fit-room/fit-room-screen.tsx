@@ -1,5 +1,5 @@
 import { FIT_ROOM_PHRASES } from '../words/fit-room-phrases';
-import { backSurface, measuredStations, triedSettingsOf, type SitRow } from '@fulcra/core';
+import { backSurface, complaintsOf, measuredStations, triedSettingsOf, weighedFor, type SitRow } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { YStack } from 'tamagui';
@@ -43,7 +43,14 @@ export function FitRoomScreen({ visitId }: { readonly visitId: string }) {
   if (saddles.data === null) return <LoadState problem={saddles.problem} />;
   if (!surface.ok || saddles.data.length === 0)
     return <NothingToLay visitId={visitId} loaded={loaded} noSaddle={saddles.data.length === 0} />;
-  return <Room visitId={visitId} loaded={loaded} saddles={saddles.data} surface={surface.value} />;
+  return <Weighed visitId={visitId} loaded={loaded} saddles={saddles.data} surface={surface.value} />;
+}
+
+/** Everything in the room is judged with what was complained of in mind. */
+function Weighed({ loaded, ...place }: RoomPlace) {
+  const { school, page } = loaded;
+  const weighed = useMemo(() => weighedFor(school, complaintsOf(page.facts)), [school, page.facts]);
+  return <Room {...place} loaded={{ ...loaded, school: weighed }} />;
 }
 
 function Room(place: RoomPlace) {

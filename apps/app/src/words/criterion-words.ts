@@ -41,7 +41,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     lower: '',
     on: 'section',
     get how() {
-      return `The least gap, normal to the arch, ${lengthNumber(BESIDE_AT_MM[0])} to ${lengthWords(BESIDE_AT_MM.at(-1)!)} beside the spine.`;
+      return `The least gap, normal to the arch, ${lengthNumber(BESIDE_AT_MM[0])} to ${lengthWords(BESIDE_AT_MM.at(-1)!)} beside the spine, once loaded.`;
     },
   },
   pointBehindScapula: {
@@ -170,14 +170,14 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
     on: 'top',
     how: 'Load on the inner or outer quarter of a panel’s width, whichever is most; a quarter would be even.',
   },
-  insideMuscle: {
-    name: 'Panel inside the long back muscle',
-    low: 'The panel lies past the edge of the long back muscle',
+  loadOnMuscle: {
+    name: 'Load on the long back muscle',
+    low: 'The panel bears past the edge of the long back muscle',
     high: '',
-    raise: 'A narrower panel.',
+    raise: 'A narrower panel, or one whose angle brings the load nearer to the spine.',
     lower: '',
     on: 'top',
-    how: 'Half the felt width of the muscle less the panel’s outer edge, the least of all places.',
+    how: 'Load between the muscle’s felt edges over all of it; what lies beyond is borne by ribs and thin muscle.',
   },
   seatOverLow: {
     name: 'Seat over the low point of the back',
@@ -258,6 +258,7 @@ export const SIT_WORDS: Readonly<Record<CriterionId, CriterionWords>> = {
 
 /** What was judged by once. */
 const RETIRED_NAMES: Readonly<Record<RetiredCriterionId, string>> = {
+  insideMuscle: 'Panel inside the long back muscle (as once judged)',
   meanPressure: 'Mean pressure (as once screened)',
   peakPressure: 'Peak pressure (as once screened)',
 };

@@ -11,6 +11,7 @@ const FRONT_IN_PLAIN_WORDS: Readonly<Record<FrontVerdictCode, string>> = {
   wide: 'The front of the saddle is too wide for your horse: it presses at the top and drops in front.',
   sidesDiffer: 'The front of the saddle lies closer on one side: your horse is not the same left and right.',
   withersLow: 'The saddle comes too close to the withers.',
+  withersTight: 'The front of the saddle lies close beside the withers.',
   withersHigh: 'The saddle stands high over the withers.',
 };
 

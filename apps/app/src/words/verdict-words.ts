@@ -25,6 +25,10 @@ const HEADLINES: Readonly<Record<FrontVerdictCode, (v: FrontVerdict) => string>>
     if (!v.borderline || room === undefined) return 'Too low over the withers.';
     return `Borderline over the withers: ${mmWords(room.clearanceMm)} of ${mmWords(room.leastMm)} ±${mmWords(room.halfMm)}.`;
   },
+  withersTight: (v) => {
+    const close = v.reasons.find((r) => r.code === 'besideWithersClose');
+    return `Close, but tight beside the withers on the ${close?.side ?? 'near'} side.`;
+  },
   withersHigh: () => 'Even, but it stands high over the withers.',
 };
 
@@ -48,7 +52,8 @@ const REASONS: { readonly [C in Reason['code']]: (r: OfCode<Reason, C>, fingerMm
   sideTighter: (r) => `The horse is fuller on the ${r.side} side: ${mmWords(r.byMm)} less room there.`,
   withersClearance: (r, fingerMm) =>
     `Over the withers ${mmWords(r.clearanceMm)} (${fingersWords(r.clearanceMm, fingerMm)}), ±${mmWords(r.halfMm)}${OF_WHICH[r.from]}, under saddle and rider; wanted ${r.mostMm === null ? `at least ${mmWords(r.leastMm)}` : `${mmWords(r.leastMm)} to ${mmWords(r.mostMm)}`}.`,
-  besideWithersClose: (r) => `Beside the withers only ${mmWords(r.roomMm)} on the ${r.side} side; wanted ${mmWords(r.leastMm)}.`,
+  besideWithersClose: (r) =>
+    `Beside the withers only ${mmWords(r.roomMm)} ±${mmWords(r.halfMm)} on the ${r.side} side, under saddle and rider; wanted ${mmWords(r.leastMm)}.`,
   crownTouches: () => 'The arch rests on the withers before the points touch.',
   extrapolated: (r) => `The ${r.side} tracing ends above the point's tip and was carried on straight.`,
   otherStation: (r) => `The section was taken ${mmWords(r.takenMm)} behind the scapula; this school reads it at ${mmWords(r.wantedMm)}.`,
@@ -97,6 +102,8 @@ function mainReason(code: FrontVerdictCode): Reason['code'] {
       return 'topCloser';
     case 'sidesDiffer':
       return 'sideTighter';
+    case 'withersTight':
+      return 'besideWithersClose';
     case 'withersLow':
     case 'withersHigh':
       return 'withersClearance';

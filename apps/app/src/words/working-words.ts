@@ -108,7 +108,11 @@ const WORKING: Readonly<Record<CriterionId, Lines>> = {
     `Inner quarter: near ${pct(shape.innerShare.near)}, off ${pct(shape.innerShare.off)}.`,
     `Panel: ${panel.cross}.`,
   ],
-  insideMuscle: ({ places }) => [`Least of all places: ${mm(places.insideMuscleMm)}; − lies past the muscle’s edge.`],
+  loadOnMuscle: ({ onMuscle }) => [
+    onMuscle === null
+      ? 'The muscle’s edges weren’t felt.'
+      : `${Math.round(100 * onMuscle)} % on the muscle, ${Math.round(100 * (1 - onMuscle))} % past its edges.`,
+  ],
   seatOverLow: ({ places }) => [`Seat’s lowest point at ${mm(places.seatLowMm)}; ${mm(places.seatBehindLowMm)} behind the back’s.`],
   loadOnArea: ({ exact, measures, loaded, layers, engine }) => [
     loaded,

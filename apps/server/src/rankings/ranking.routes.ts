@@ -1,5 +1,5 @@
 import { type Ranking, rankingSchema, rankingWriteSchema } from '@fulcra/contract';
-import { type StandsOn, bodyInputOf, measuredVisit, schoolOf } from '@fulcra/core';
+import { type StandsOn, bodyInputOf, complaintsOf, measuredVisit, schoolOf, weighedFor } from '@fulcra/core';
 import { type FastifyPluginAsyncZod } from 'fastify-type-provider-zod';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Collections } from '../stores/collections';
@@ -32,7 +32,8 @@ export const rankingRoutes: FastifyPluginAsyncZod<Needs> = async (app, { stores,
     reply.raw.once('close', () => {
       if (!reply.raw.writableFinished) gone.abort();
     });
-    const { ranked, refused, threads } = await pool.rank({ ...question, body, school }, stock, csrfToken, gone.signal);
+    const weighed = weighedFor(school, complaintsOf(facts));
+    const { ranked, refused, threads } = await pool.rank({ ...question, body, school: weighed }, stock, csrfToken, gone.signal);
     return {
       ranked: ranked.map(({ id, best, triedCount, against }) => ({
         id,

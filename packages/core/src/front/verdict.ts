@@ -4,7 +4,7 @@ import { type NearOff, SIDES, otherSide, radFromDeg } from '../units';
 import { type LaidArch, type SideGaps } from './arch-on-section';
 import { type Padding, bearingPart } from './padding';
 
-export const FRONT_VERDICTS = ['even', 'narrow', 'wide', 'sidesDiffer', 'withersLow', 'withersHigh'] as const;
+export const FRONT_VERDICTS = ['even', 'narrow', 'wide', 'sidesDiffer', 'withersLow', 'withersTight', 'withersHigh'] as const;
 export type FrontVerdictCode = (typeof FRONT_VERDICTS)[number];
 export type Severity = 'good' | 'lookOut' | 'bad';
 
@@ -24,7 +24,14 @@ export type Reason =
       readonly leastMm: number;
       readonly mostMm: number | null;
     }
-  | { readonly code: 'besideWithersClose'; readonly side: NearOff; readonly roomMm: number; readonly leastMm: number }
+  | {
+      readonly code: 'besideWithersClose';
+      readonly side: NearOff;
+      /** Under saddle and rider, and half of the interval of nine in ten. */
+      readonly roomMm: number;
+      readonly halfMm: number;
+      readonly leastMm: number;
+    }
   | { readonly code: 'crownTouches' }
   | { readonly code: 'extrapolated'; readonly side: NearOff }
   | { readonly code: 'otherStation'; readonly takenMm: number; readonly wantedMm: number };
@@ -90,7 +97,7 @@ export function judgeFront(laid: LaidArch, school: School, takenAtMm: number): F
   const widthsOff = widthsOffEven(laid, school, deviationMm, toleranceMm);
   return {
     code,
-    severity: borderline ? 'lookOut' : severityOf(code),
+    severity: borderline ? 'lookOut' : severityOf(code, school),
     borderline,
     widthsOff,
     deviationMm,
@@ -105,7 +112,8 @@ function verdictCode(laid: LaidArch, school: School, deviationMm: number, tolera
   if (deviationMm < -toleranceMm) return 'narrow';
   if (deviationMm > toleranceMm) return 'wide';
   if (laid.restsOn === 'crown' || laid.loadedMm < school.rules.withersOver.least) return 'withersLow';
-  if (besideClose(laid, school).length > 0) return 'withersLow';
+  // within the error of how far it comes down nothing is told of the sides: it is said among the reasons
+  if (besideClose(laid, school).some((b) => b.roomMm + b.halfMm < b.leastMm)) return 'withersTight';
   if (tighterSide(laid, school) !== null) return 'sidesDiffer';
   if (school.rules.withersOver.most !== null && laid.loadedMm > school.rules.withersOver.most) return 'withersHigh';
   return 'even';
@@ -113,12 +121,14 @@ function verdictCode(laid: LaidArch, school: School, deviationMm: number, tolera
 
 /** Only the room over the withers is missed, and by less than its error. */
 const isNearLeast = (laid: LaidArch, school: School): boolean =>
-  laid.restsOn !== 'crown' &&
-  besideClose(laid, school).length === 0 &&
-  school.rules.withersOver.least - laid.loadedMm < laid.padding.sinkHalfMm;
+  laid.restsOn !== 'crown' && school.rules.withersOver.least - laid.loadedMm < laid.padding.sinkHalfMm;
 
-const severityOf = (code: FrontVerdictCode): Severity =>
-  code === 'even' ? 'good' : code === 'sidesDiffer' || code === 'withersHigh' ? 'lookOut' : 'bad';
+/** Beside the withers it is as hard as the school's own rule for it. */
+function severityOf(code: FrontVerdictCode, { rules }: School): Severity {
+  if (code === 'even') return 'good';
+  if (code === 'withersTight') return rules.withersBeside.hardStop === 'least' ? 'bad' : 'lookOut';
+  return code === 'sidesDiffer' || code === 'withersHigh' ? 'lookOut' : 'bad';
+}
 
 function widthsOffEven(laid: LaidArch, school: School, deviationMm: number, toleranceMm: number): number {
   if (Math.abs(deviationMm) <= toleranceMm) return 0;
@@ -135,11 +145,15 @@ export function tighterSide(laid: LaidArch, school: School): { side: NearOff; by
 
 const gapsOf = (laid: LaidArch, side: NearOff): SideGaps => (side === 'near' ? laid.near : laid.off);
 
-const besideClose = (laid: LaidArch, school: School) =>
-  SIDES.flatMap((side) => {
+/** Sides with less room beside the withers than the school wants; what a front comes down takes less there, square to its side. */
+const besideClose = (laid: LaidArch, school: School) => {
+  const leastMm = school.rules.withersBeside.least;
+  const halfMm = laid.padding.sinkHalfMm * Math.sin(radFromDeg(laid.arch.includedAngleDeg / 2));
+  return SIDES.flatMap((side) => {
     const roomMm = gapsOf(laid, side).besideWithersMm;
-    return roomMm !== null && roomMm < school.rules.withersBeside.least ? [{ side, roomMm }] : [];
+    return roomMm !== null && roomMm < leastMm ? [{ side, roomMm, halfMm, leastMm }] : [];
   });
+};
 
 interface Found {
   readonly byMm: number;
@@ -162,12 +176,7 @@ function reasonsFor(laid: LaidArch, school: School, found: Found): Reason[] {
       mostMm: school.rules.withersOver.most,
     },
     ...(laid.restsOn === 'crown' ? [{ code: 'crownTouches' } as const] : []),
-    ...besideClose(laid, school).map(({ side, roomMm }) => ({
-      code: 'besideWithersClose' as const,
-      side,
-      roomMm,
-      leastMm: school.rules.withersBeside.least,
-    })),
+    ...besideClose(laid, school).map((close) => ({ code: 'besideWithersClose' as const, ...close })),
     ...(tighter === null ? [] : [{ code: 'sideTighter' as const, ...tighter }]),
     ...SIDES.filter((side) => gapsOf(laid, side).extrapolated).map((side) => ({ code: 'extrapolated' as const, side })),
     ...(found.takenAtMm === school.front.stationMm

@@ -1,5 +1,6 @@
 import { type ComplaintId } from '../intake/complaints';
 import { type CriterionId } from '../schools/criteria';
+import { type MissedTo } from '../schools/school';
 import { type FaultId } from '../shape/fault-rules';
 import { type Towards } from '../sit/stride';
 import { type NearOff } from '../units';
@@ -10,7 +11,7 @@ export interface ComplaintRule {
   /** Where the horse's shape forecasts it; null where no shape does. */
   readonly fault: (side: NearOff | null) => FaultId | null;
   /** Numbers that speak for it when they lie outside: below, above, or either. Those that tell most come first. */
-  readonly rows: readonly (readonly [CriterionId, 'low' | 'high' | 'either'])[];
+  readonly rows: readonly (readonly [CriterionId, MissedTo])[];
   /** Which way a stride would take it. */
   readonly towards: readonly Towards[];
   readonly chains: readonly FaultChain['id'][];

@@ -4,3 +4,4 @@ export * from './fault-chains';
 export * from './judge-sitting';
 export * from './complaint-table';
 export * from './complaint-answer';
+export * from './weighed-school';

@@ -5,6 +5,7 @@ import { type UnmeasuredId } from '../saddle/saddle-measure-ids';
 import { unmeasuredOf } from '../saddle/unmeasured';
 import { frontToleranceMm } from '../front/verdict';
 import { type FaultChain, faultChains } from './fault-chains';
+import { COMPLAINED, nearness } from './weighed-school';
 import { type JudgeInput, missingFor, valueOf } from './sit-values';
 import { type ValueError, type ValueErrors, NO_ERRORS } from './value-errors';
 
@@ -71,7 +72,7 @@ export function judgeSitting(input: JudgeInput, school: School, errors: ValueErr
     byEye: CRITERIA[id].needs.filter((need) => input.body.byEye.includes(need)),
   }));
   const worst = rows.filter((r) => r.costs > 0).sort((a, b) => Number(b.stops) - Number(a.stops) || b.costs - a.costs);
-  const lost = rows.reduce((sum, r) => sum + r.costs, 0);
+  const lost = rows.reduce((sum, r) => sum + r.costs + complainedCost(r, school), 0);
   return {
     schoolId: school.id,
     schoolName: school.name,
@@ -82,6 +83,13 @@ export function judgeSitting(input: JudgeInput, school: School, errors: ValueErr
     chains: faultChains(input, school),
     standsOn: standsOn(rows, input, school),
   };
+}
+
+/** What a number costs inside its limits because it was complained of. */
+function complainedCost({ id, value }: SitRow, { rules, weighed }: School): number {
+  const [rule, to] = [rules[id], weighed?.[id]];
+  if (rule === undefined || to === undefined || value === null) return 0;
+  return POINTS_PER_WEIGHT * rule.weight * COMPLAINED.insideShare * nearness(value, rule, to);
 }
 
 function standsOn(rows: readonly SitRow[], { body, saddle }: JudgeInput, school: School): StandsOn {

@@ -89,7 +89,7 @@ const SIT_VALUES: Readonly<Record<CriterionId, (input: JudgeInput, school: Schoo
   roll: ({ sitting }) => sitting.settled.pose.rollDeg,
   nearShare: ({ sitting }) => sitting.measures.near,
   edgeShare: ({ sitting: { shape } }) => Math.max(shape.outerShare.near, shape.outerShare.off, shape.innerShare.near, shape.innerShare.off),
-  insideMuscle: ({ sitting }) => sitting.places.insideMuscleMm,
+  loadOnMuscle: ({ sitting }) => sitting.onMuscle,
   seatOverLow: ({ sitting }) => sitting.places.seatBehindLowMm,
   loadOnArea: ({ sitting }) => (sitting.gait === 'stand' ? sitting.exact.meanKPa : null),
   peakRatio: ({ sitting }) => ratioOf(sitting),

@@ -32,7 +32,7 @@ export const CRITERIA = {
   roll: { unit: 'deg', needs: [], from: 'sitting' },
   nearShare: { unit: 'share', needs: [], from: 'sitting' },
   edgeShare: { unit: 'share', needs: [], from: 'sitting' },
-  insideMuscle: { unit: 'mm', needs: ['longMuscle'], from: 'sitting' },
+  loadOnMuscle: { unit: 'share', needs: ['longMuscle'], from: 'sitting' },
   seatOverLow: { unit: 'mm', needs: ['lowPoint'], from: 'sitting' },
   loadOnArea: { unit: 'kPa', needs: [], from: 'sitting' },
   peakRatio: { unit: 'times', needs: ['topline'], from: 'sitting' },
@@ -55,7 +55,9 @@ export type CriterionId = keyof typeof CRITERIA;
 export const CRITERION_IDS = Object.keys(CRITERIA) as unknown as readonly [CriterionId, ...CriterionId[]];
 
 /** Criteria of earlier releases: they stand in what was kept then, and are judged no more. */
-export const RETIRED_CRITERIA = { meanPressure: 'kPa', peakPressure: 'kPa' } as const satisfies Readonly<Record<string, Unit>>;
+export const RETIRED_CRITERIA = { meanPressure: 'kPa', peakPressure: 'kPa', insideMuscle: 'mm' } as const satisfies Readonly<
+  Record<string, Unit>
+>;
 export type RetiredCriterionId = keyof typeof RETIRED_CRITERIA;
 export const RETIRED_CRITERION_IDS = Object.keys(RETIRED_CRITERIA) as unknown as readonly [RetiredCriterionId, ...RetiredCriterionId[]];
 export const isRetired = (id: CriterionId | RetiredCriterionId): id is RetiredCriterionId => Object.hasOwn(RETIRED_CRITERIA, id);

@@ -1,5 +1,5 @@
 import { type Outcome, type Problem, done, problem, refused } from '../problems';
-import { CRITERION_IDS } from './criteria';
+import { CRITERION_IDS, RETIRED_CRITERION_IDS } from './criteria';
 import { type BuiltInSchoolId, type OwnSchoolId, type School } from './school';
 import { type SchoolField, schoolFields } from './school-fields';
 
@@ -32,10 +32,14 @@ export interface OwnSchool {
 export const MOST_OWN_SCHOOLS = 12;
 export const MOST_SCHOOL_VERSIONS = 60;
 
+/** A change of a rule that an earlier release judged by: kept as it was written, and without effect. */
+const isOfRetired = (path: string): boolean => RETIRED_CRITERION_IDS.some((id) => path.startsWith(`rules.${id}.`));
+
 /** What is wrong with some changes of a school: places that don't exist, numbers out of range, words that aren't offered, limits that cross. */
 export function changeProblems(base: School, changes: readonly SchoolChange[]): Problem[] {
   const fields = new Map(schoolFields(base).map((f) => [f.path, f]));
   const found = changes.flatMap(({ path, value }): Problem[] => {
+    if (isOfRetired(path)) return [];
     const field = fields.get(path);
     if (field === undefined) return [problem('SCHOOL_NUMBER_UNKNOWN', { path })];
     if (field.kind === 'choice')
@@ -56,7 +60,7 @@ export function changeProblems(base: School, changes: readonly SchoolChange[]): 
 /** A school with some of its numbers and choices changed; the original is left as it is. */
 export function changedSchool(base: School, changes: readonly SchoolChange[]): School {
   const copy = JSON.parse(JSON.stringify(base)) as Record<string, unknown>;
-  for (const { path, value } of changes) {
+  for (const { path, value } of changes.filter((c) => !isOfRetired(c.path))) {
     const keys = path.split('.');
     const last = keys.pop()!;
     const at = keys.reduce<Record<string, unknown>>((of, key) => of[key] as Record<string, unknown>, copy);

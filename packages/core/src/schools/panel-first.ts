@@ -5,7 +5,7 @@ import { type School, FRONT_DEFAULTS, SHARED } from './school';
 export const PANEL_FIRST: School = {
   ...SHARED,
   id: 'panel-first',
-  version: 3,
+  version: 4,
   name: 'Panel first',
   front: { ...FRONT_DEFAULTS, stationMm: 45, bandDeg: 4 },
   rules: {

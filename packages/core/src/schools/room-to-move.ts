@@ -5,7 +5,7 @@ import { type School, FRONT_DEFAULTS, SHARED } from './school';
 export const ROOM_TO_MOVE: School = {
   ...SHARED,
   id: 'room-to-move',
-  version: 3,
+  version: 4,
   name: 'Room to move',
   front: { ...FRONT_DEFAULTS, stationMm: 80, widthsOver: 1, padMm: 10 },
   rules: {

@@ -42,7 +42,8 @@ export const SHARED_RULES = {
   roll: band(-1.5, 1.5, 1.5, 2),
   nearShare: band(0.45, 0.55, 0.05, 1),
   edgeShare: ceiling(0.4, 0.12, 1),
-  insideMuscle: floor(-50, 25, 0.5),
+  /** More of the load lies on the long back muscle than past it (default). */
+  loadOnMuscle: floor(0.5, 0.15, 0.5),
   seatOverLow: band(-45, 45, 30, 1),
   /** What this rider's exact fit of the panel reads at halt, kPa: past it the weight asks for more area, whatever the fit. */
   loadOnArea: ceiling(12, 4, 0.5),

@@ -1,5 +1,5 @@
 import { type EngineSettings, ENGINE_DEFAULTS } from './engine';
-import { type Rules } from './criteria';
+import { type CriterionId, type Rules } from './criteria';
 import { type MeasuringErrors, MEASURING_ERRORS } from './measuring-errors';
 
 /** Which line of the horse the front angle follows. */
@@ -39,6 +39,9 @@ export interface ChainThresholds {
   readonly withersUpMm: number;
 }
 
+/** Which end of what is wanted a number is missed at. */
+export type MissedTo = 'low' | 'high' | 'either';
+
 /** A named rule set that anyone can read, choose, copy and edit. */
 export interface School {
   readonly id: SchoolId;
@@ -50,6 +53,8 @@ export interface School {
   readonly chains: ChainThresholds;
   readonly engine: EngineSettings;
   readonly errors: MeasuringErrors;
+  /** Numbers that count more at this visit, because of what was complained of, and the end at which they would explain it. */
+  readonly weighed?: Readonly<Partial<Record<CriterionId, MissedTo>>>;
 }
 
 export const SCHOOL_IDS = ['static-close', 'shoulder-line', 'room-to-move', 'panel-first', 'western'] as const;

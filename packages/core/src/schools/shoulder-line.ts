@@ -5,7 +5,7 @@ import { type School, FRONT_DEFAULTS, SHARED } from './school';
 export const SHOULDER_LINE: School = {
   ...SHARED,
   id: 'shoulder-line',
-  version: 3,
+  version: 4,
   name: 'Shoulder line',
   front: { ...FRONT_DEFAULTS, stationMm: 50, follows: 'shoulderLine' },
   rules: {

@@ -5,7 +5,7 @@ import { type School, FRONT_DEFAULTS, SHARED } from './school';
 export const STATIC_CLOSE: School = {
   ...SHARED,
   id: 'static-close',
-  version: 3,
+  version: 4,
   name: 'Static close',
   front: { ...FRONT_DEFAULTS, stationMm: 50 },
   rules: {

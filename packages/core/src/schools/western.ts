@@ -5,7 +5,7 @@ import { type School, FRONT_DEFAULTS, SHARED } from './school';
 export const WESTERN: School = {
   ...SHARED,
   id: 'western',
-  version: 3,
+  version: 4,
   name: 'Western',
   front: { ...FRONT_DEFAULTS, stationMm: 50, follows: 'barsAlongShoulder', padMm: 20 },
   rules: {

@@ -27,8 +27,6 @@ export interface Places {
   readonly channelMm: number;
   readonly channelAtMm: number;
   readonly channelSpareMm: number | null;
-  /** How far the panels' outer edge lies inside the long back muscle's edge, least of all places; - over it. */
-  readonly insideMuscleMm: number | null;
   /** The seat's lowest point behind the back's lowest point. */
   readonly seatBehindLowMm: number;
 }
@@ -72,17 +70,15 @@ const LOOK_EVERY_MM = 10;
 const known = (mm: number): number | null => (Number.isFinite(mm) ? mm : null);
 
 function channelOf(body: HorseBody, placeMm: number, under: Underside) {
-  let [channelMm, channelAtMm, spare, inside] = [Infinity, placeMm, Infinity, Infinity];
+  let [channelMm, channelAtMm, spare] = [Infinity, placeMm, Infinity];
   for (let u = 0; u <= under.toMm; u += LOOK_EVERY_MM) {
-    const { innerMm, outerMm } = under.edgesAt(u);
+    const { innerMm } = under.edgesAt(u);
     const x = placeMm + u;
     if (2 * innerMm < channelMm) [channelMm, channelAtMm] = [2 * innerMm, x];
     const ligament = widthAt(body.ligament, x);
     if (ligament !== null) spare = Math.min(spare, 2 * innerMm - ligament);
-    const muscle = widthAt(body.muscle, x);
-    if (muscle !== null) inside = Math.min(inside, muscle / 2 - outerMm);
   }
-  return { channelMm, channelAtMm, channelSpareMm: known(spare), insideMuscleMm: known(inside) };
+  return { channelMm, channelAtMm, channelSpareMm: known(spare) };
 }
 
 /** Room over the withers and beside them with the saddle settled, mm; the smallest over the front of the tree. */

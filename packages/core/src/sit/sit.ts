@@ -16,6 +16,7 @@ import { type ContactShape, contactShape } from './contact-shape';
 import { type Drift, driftOf } from './drift';
 import { type StrapPull, girthProblems, strapPulls } from './girth';
 import { type RiderLoad, loadsOf, riderProblems, strapProblems } from './loads';
+import { loadOnMuscle } from './load-on-muscle';
 import { type LaidPanel, laidPanel, panelOn, treeStiffnessOf } from './panel-of-saddle';
 import { type Places, type WithersRoom, placesOf, withersRoom } from './places';
 import { type BackCells, CELL_MM, backCells } from './seat-cells';
@@ -46,6 +47,8 @@ export interface Sitting {
   readonly shape: ContactShape;
   readonly stiffness: TipStiffness;
   readonly drift: Drift;
+  /** How much of the load lies on the long back muscle, 0 to 1; null where that wasn't felt. */
+  readonly onMuscle: number | null;
   readonly places: Places;
   readonly withers: WithersRoom;
   readonly pulls: readonly StrapPull[];
@@ -155,6 +158,7 @@ export function sitLaid(question: SitQuestion, laidSaddle: LaidSaddle, bench: Si
     shape,
     stiffness: { pitchNmPerDeg: pitchStiffness(panel, settled, law) },
     drift: driftOf(panel, settled.cells, pulls, law.friction),
+    onMuscle: loadOnMuscle(bench.body, laid, settled.cells),
     places: placesOf(bench.body, question.saddle, question.setup, under, shape),
     withers: withersRoom(bench.surface, question.saddle, question.setup, under, settled.pose),
     pulls,

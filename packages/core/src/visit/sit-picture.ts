@@ -33,7 +33,18 @@ export interface SitAsked {
 /** What the drawings and the table are made of: plain data, so that it can cross from a worker. */
 export interface SitPicture extends Pick<
   Sitting,
-  'measures' | 'exact' | 'shape' | 'stiffness' | 'drift' | 'places' | 'withers' | 'pulls' | 'loads' | 'gait' | 'offTheBackShare'
+  | 'measures'
+  | 'exact'
+  | 'shape'
+  | 'onMuscle'
+  | 'stiffness'
+  | 'drift'
+  | 'places'
+  | 'withers'
+  | 'pulls'
+  | 'loads'
+  | 'gait'
+  | 'offTheBackShare'
 > {
   readonly asked: SitAsked;
   readonly state: Sitting['settled']['state'];
@@ -93,7 +104,22 @@ const gridOf = ({ back }: Sitting): SitPicture['grid'] => ({
 });
 
 function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitting): SitPicture {
-  const { settled, laid: panel, measures, exact, shape, stiffness, drift, places, withers, pulls, loads, gait, offTheBackShare } = sitting;
+  const {
+    settled,
+    laid: panel,
+    measures,
+    exact,
+    shape,
+    stiffness,
+    drift,
+    onMuscle,
+    places,
+    withers,
+    pulls,
+    loads,
+    gait,
+    offTheBackShare,
+  } = sitting;
   const laid = laidFront(body, asked.saddle, asked.setup);
   const judged = { body, saddle: asked.saddle, setup: asked.setup, sitting, laid, ridden: null };
   const assessed = assess(fitBenchOf(ready, body, asked), asked.saddle, asked.setup);
@@ -114,6 +140,7 @@ function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitt
     shape,
     stiffness,
     drift,
+    onMuscle,
     places,
     withers,
     pulls,

@@ -10,9 +10,11 @@ export function exactBenchPage(): string {
   const [first] = benches;
   return `# Saddles made to fit, and one thing changed
 
-Made by \`npm run exact-fits\`. ${EXACT_BACKS.length} backs: the demo's animals and four between and beyond them. From each a saddle is made, its
-underside the back and a constant depth, its arch the one that lies even in front, its seat over the middle of what bears, its straps
-over the groove; it is judged standing, pushed, in walk and in a sitting trot. Then one thing is changed, and judged again. A change
+Made by \`npm run exact-fits\`. ${EXACT_BACKS.length} backs: the demo's animals and four between and beyond them. From each a saddle is made for
+each school: its underside the back and a constant depth, its arch the one that lies even in front (or opens as the school wants it),
+on the school's pad, its channel as wide as school and ligament want it, its panels no wider than lets them lie on the muscle, its bars
+as far behind the blade and its roof as high as the school wants them, its seat over the middle of what bears, its straps over the
+groove; it is judged standing, pushed, in walk and in a sitting trot. Then one thing is changed, and judged again. A change
 *moves* its number the right way; it is *named* where the number leaves what the school wants or its chain of faults is told; *else*
 are rows that miss now, did not before, and don't follow from the change.
 

@@ -79,31 +79,29 @@ export interface ExactBench {
 const missing = (verdict: SitVerdict): CriterionId[] => verdict.rows.filter((r) => r.costs > 0).map((r) => r.id);
 
 /**
- * The whole bench: every saddle is made once, after the first school, and judged by all of them.
+ * The whole bench: every saddle is made for each school, and judged by it.
  * @param changes fewer, for a quick look
  */
-export function exactBench(schools: readonly School[], backs = EXACT_BACKS, changes = CHANGES): ExactBench[] {
-  const by = schools[0]!;
+export const exactBench = (schools: readonly School[], backs = EXACT_BACKS, changes = CHANGES): ExactBench[] =>
+  schools.map((school) => benchOf(school, backs, changes));
+
+function benchOf(school: School, backs: typeof EXACT_BACKS, changes: readonly Change[]): ExactBench {
+  const judged = (made: MadeToFit, body: HorseBody): SitVerdict => judgeSitting(judgeInputOf(made, body, school), school);
   const bases = backs.map(([back, build]) => {
     const body = trueBody(build);
-    const made = madeToFit(body, by);
-    return { back, build, body, made, input: judgeInputOf(made, body, by) };
+    const made = madeToFit(body, school);
+    return { back, build, body, made, before: judged(made, body) };
   });
-  const changed = changes.map((change) => ({
-    change,
-    inputs: bases.map(({ build, body, made }) => judgeInputOf(change.saddle?.(made) ?? made, change.horse?.(build, body) ?? body, by)),
-  }));
-  return schools.map((school) => {
-    const before = bases.map(({ input }) => judgeSitting(input, school));
-    return {
-      school,
-      exact: bases.map(({ back }, i) => ({ back, misses: missing(before[i]!), score: before[i]!.score })),
-      rows: changed.map(({ change, inputs }) => ({
-        change,
-        found: inputs.map((input, i) => foundOf(change, bases[i]!.back, before[i]!, judgeSitting(input, school))),
-      })),
-    };
-  });
+  return {
+    school,
+    exact: bases.map(({ back, before }) => ({ back, misses: missing(before), score: before.score })),
+    rows: changes.map((change) => ({
+      change,
+      found: bases.map(({ back, build, body, made, before }) =>
+        foundOf(change, back, before, judged(change.saddle?.(made) ?? made, change.horse?.(build, body) ?? body)),
+      ),
+    })),
+  };
 }
 
 function foundOf({ moves, chain, follows }: Change, back: string, before: SitVerdict, after: SitVerdict): ChangeFound {

@@ -118,7 +118,7 @@ export const CHANGES: readonly Change[] = [
         },
       };
     },
-    moves: { id: 'insideMuscle', by: -1 },
+    moves: { id: 'loadOnMuscle', by: -1 },
     follows: ['frontEven', ...FRONT_FOLLOWS, ...ANY_PRESSURE],
   },
   {

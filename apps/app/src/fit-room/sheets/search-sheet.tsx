@@ -20,6 +20,7 @@ import { changedLines } from '../../words/remedy-words';
 import { AXIS_WORDS, setupLine, strapsWords } from '../../words/setup-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
 import { useSitAnswer } from '../../engine/use-sitting';
+import { WeighedLine } from '../views/weighed-line';
 import { type SitRunner } from '../../engine/sit-runner';
 import { useSitJob } from '../../engine/use-sit-job';
 
@@ -54,7 +55,12 @@ const NOTHING: Readonly<Record<SearchKind, string>> = {
 export function SearchSheet({ kind, onClose, ...rest }: SearchSheetProps) {
   return (
     <Sheet title={kind === null ? FIT_ROOM_PHRASES.search : TITLES[kind]} open={kind !== null} onClose={onClose}>
-      {kind === null ? null : <Search key={kind} kind={kind} {...rest} />}
+      {kind === null ? null : (
+        <>
+          <WeighedLine school={rest.asked.school} />
+          <Search key={kind} kind={kind} {...rest} />
+        </>
+      )}
     </Sheet>
   );
 }

@@ -14,6 +14,7 @@ import { StandsOnLine } from '../views/stands-on';
 import { SIT_WORDS } from '../../words/criterion-words';
 import { sitHeadline, verdictTone } from '../../words/sit-words';
 import { useSitJob } from '../../engine/use-sit-job';
+import { WeighedLine } from '../views/weighed-line';
 import { RankedByServer } from './ranked-by-server';
 import { HeldBanner, useTackThing } from '../../tack';
 import { TACK_STATE_WORDS } from '../../words/tack-words';
@@ -32,7 +33,12 @@ export interface StockSheetProps {
 export function StockSheet({ open, onClose, ...rest }: StockSheetProps) {
   return (
     <Sheet title={FIT_ROOM_PHRASES.theStockOn} open={open} onClose={onClose}>
-      {open ? <Stock {...rest} /> : null}
+      {open ? (
+        <>
+          <WeighedLine school={rest.ask.school} />
+          <Stock {...rest} />
+        </>
+      ) : null}
     </Sheet>
   );
 }

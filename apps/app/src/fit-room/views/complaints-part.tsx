@@ -6,6 +6,8 @@ import { Body, Heading, Small, Strong } from '../../ui/text';
 import { complaintHeadline, complaintParagraph, firstLines } from '../../words/complaint-words';
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 
+import { WeighedLine } from './weighed-line';
+
 export interface ComplaintsPartProps {
   readonly loaded: LoadedVisit;
   readonly verdict: SitVerdict;
@@ -14,12 +16,13 @@ export interface ComplaintsPartProps {
 }
 
 /** What the owner came with, answered by the saddle that lies there; nothing where nobody complained. */
-export function ComplaintsPart({ loaded: { page, measured, note }, verdict, ridden }: ComplaintsPartProps) {
+export function ComplaintsPart({ loaded: { page, measured, note, school }, verdict, ridden }: ComplaintsPartProps) {
   const complaints = complaintsOf(page.facts);
   if (complaints.length === 0) return null;
   return (
     <YStack gap="$s" borderTopWidth={1} borderColor="$rule" paddingTop="$s">
       <Heading>{FIT_ROOM_PHRASES.whatWasComplained}</Heading>
+      <WeighedLine school={school} />
       {complaints.map(({ id, complaint, side, answer: said }) => {
         const answer = complaintAnswer({ complaint, side, verdict, ridden, forecasts: measured.forecast });
         return (

@@ -17,7 +17,9 @@ describe('on what a verdict stands', () => {
     expect(words([], 1, [], ['massKg'])).toBe(`${start}weight.`);
     expect(words([], 1, [], ['includedAngleDeg', 'massKg'])).toBe(`${start}angle of the widths and weight.`);
     expect(words([], 1, [], ['massKg', 'lengthMm', 'barMm'])).toBe(`${start}weight, length of the tree and stirrup bar.`);
-    expect(words([], 1, [], ['massKg', 'lengthMm', 'barMm', 'bevelMm'])).toBe(`${start}weight, length of the tree, stirrup bar and 1 more.`);
+    expect(words([], 1, [], ['massKg', 'lengthMm', 'barMm', 'bevelMm'])).toBe(
+      `${start}weight, length of the tree, stirrup bar and 1 more.`,
+    );
   });
   it('says the share and what it waits for before them', () =>
     expect(words(['lastRib'], 0.7, ['topline'])).toMatch(

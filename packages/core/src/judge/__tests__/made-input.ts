@@ -17,6 +17,7 @@ const laid = laidFront(body, saddle, setup)!;
 const CLEAN = {
   settled: { state: 'settled', pose: { ...AS_PUT, heaveMm: -8 } },
   gait: 'stand' as const,
+  onMuscle: 0.7,
   exact: { sinksMm: 5, meanKPa: 8, peakKPa: 10, areaCm2: 1000 },
   measures: { meanKPa: 8, peakKPa: 14, thirds: [0.33, 0.34, 0.33], near: 0.5, off: 0.5 },
   shape: { bridgeGapMm: 1, outerShare: { near: 0.2, off: 0.21 }, innerShare: { near: 0.22, off: 0.19 } },
@@ -31,14 +32,13 @@ const CLEAN = {
     channelSpareMm: 7,
     treeBeforeRibMm: 41,
     panelBeforeRibMm: 18,
-    insideMuscleMm: -12,
     seatBehindLowMm: 9,
   },
   pulls: [] as readonly Partial<StrapPull>[],
 };
 type Clean = typeof CLEAN;
 export type SittingChange = {
-  readonly [K in keyof Clean]?: K extends 'pulls' ? Clean[K] : K extends 'gait' ? Sitting['gait'] : Partial<Clean[K]>;
+  readonly [K in keyof Clean]?: K extends 'pulls' | 'onMuscle' ? Clean[K] : K extends 'gait' ? Sitting['gait'] : Partial<Clean[K]>;
 };
 
 export interface InputChange extends SittingChange {
@@ -75,7 +75,7 @@ export function madeInput({
     Object.entries(CLEAN).map(([part, clean]) => {
       const changed = change[part as keyof SittingChange];
       if (Array.isArray(clean)) return [part, ((changed as Clean['pulls'] | undefined) ?? clean).map(leaning)];
-      if (typeof clean === 'string') return [part, changed ?? clean];
+      if (typeof clean !== 'object') return [part, changed ?? clean];
       return [part, { ...clean, ...(changed as object) }];
     }),
   ) as unknown as Sitting;

@@ -48,7 +48,7 @@ describe('the number each criterion turns on', () => {
     ['edgeShare', { shape: { outerShare: { near: 0.2, off: 0.31 } } }, 0.31],
     ['edgeShare', { shape: { outerShare: { near: 0.41, off: 0.31 } } }, 0.41],
     ['edgeShare', { shape: { innerShare: { near: 0.1, off: 0.52 } } }, 0.52],
-    ['insideMuscle', {}, -12],
+    ['loadOnMuscle', {}, 0.7],
     ['seatOverLow', {}, 9],
     ['loadOnArea', {}, 8],
     ['loadOnArea', { gait: 'trot' }, null],

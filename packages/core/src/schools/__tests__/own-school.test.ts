@@ -7,6 +7,7 @@ import {
   allSchools,
   changeProblems,
   changedAt,
+  changedSchool,
   differences,
   schoolById,
   schoolOf,
@@ -130,6 +131,14 @@ describe('an own school', () => {
     ['a scale of nothing', [{ path: 'rules.withersOver.scale', value: 0 }], ['SCHOOL_NUMBER_OUT_OF_RANGE']],
     ['limits that cross', [{ path: 'rules.withersOver.least', value: 55 }], ['SCHOOL_LIMITS_CROSSED']],
   ])('%s is refused', (_, changes, wanted) => expect(codes(changes)).toEqual(wanted));
+
+  it('a rule that an earlier release judged by is kept as it was written, and changes nothing', () => {
+    const old = [{ path: 'rules.insideMuscle.least', value: -40 }];
+    expect(codes(old)).toEqual([]);
+    expect(changedSchool(BASE, old)).toEqual(BASE);
+    expect(changedSchool(BASE, [...old, { path: 'rules.roll.weight', value: 3 }]).rules.roll!.weight).toBe(3);
+    expect(codes([{ path: 'rules.insideMuscles.least', value: -40 }])).toEqual(['SCHOOL_NUMBER_UNKNOWN']);
+  });
 
   it('limits that just meet are a school', () =>
     expect(codes([{ path: 'rules.withersOver.least', value: BASE.rules.withersOver.most! }])).toEqual([]));

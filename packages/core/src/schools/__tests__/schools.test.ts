@@ -70,7 +70,7 @@ describe('what all schools share', () => {
     ['roll', -1.5, 1.5, 1.5, 2],
     ['nearShare', 0.45, 0.55, 0.05, 1],
     ['edgeShare', null, 0.4, 0.12, 1],
-    ['insideMuscle', -50, null, 25, 0.5],
+    ['loadOnMuscle', 0.5, null, 0.15, 0.5],
     ['seatOverLow', -45, 45, 30, 1],
     ['loadOnArea', null, 12, 4, 0.5],
     ['peakRatio', null, 1.6, 0.6, 2],

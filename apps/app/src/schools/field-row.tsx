@@ -1,4 +1,4 @@
-import { type ChoiceField, type NumberField, type SchoolChange, type SchoolField } from '@fulcra/core';
+import { type ChoiceField, type LimitField, type NumberField, type SchoolChange, type SchoolField, NO_LIMIT } from '@fulcra/core';
 import { useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
@@ -25,6 +25,7 @@ export function FieldRow({ field, value, onSet }: FieldRowProps) {
         </Strong>
       </XStack>
     );
+  if (field.kind === 'limit') return <LimitRow field={field} value={value as LimitField['value']} onSet={onSet} />;
   return field.kind === 'choice' ? (
     <ChoiceRow field={field} value={String(value)} onSet={onSet} />
   ) : (
@@ -32,8 +33,10 @@ export function FieldRow({ field, value, onSet }: FieldRowProps) {
   );
 }
 
-const valueWords = (field: SchoolField, value: SchoolField['value']): string =>
-  field.kind === 'choice' ? choiceWords(field.path, String(value)) : `${shortNumber(Number(value))}${unitWords(field.unit)}`;
+function valueWords(field: SchoolField, value: SchoolField['value']): string {
+  if (field.kind === 'choice') return choiceWords(field.path, String(value));
+  return value === NO_LIMIT ? SCHOOLS_PHRASES.noLimit : `${shortNumber(Number(value))}${unitWords(field.unit)}`;
+}
 
 function NumberRow({ field, value, onSet }: FieldRowProps<NumberField>) {
   return (
@@ -44,6 +47,32 @@ function NumberRow({ field, value, onSet }: FieldRowProps<NumberField>) {
       <YStack width={116}>
         <Typed key={String(value)} label={fieldName(field.path)} value={value} onSet={(next) => onSet!(field.path, next)} />
       </YStack>
+    </XStack>
+  );
+}
+
+/** A limit that may be there or not: set with what another school has, typed over, and taken away again. */
+function LimitRow({ field, value, onSet }: FieldRowProps<LimitField>) {
+  const name = fieldName(field.path);
+  if (value !== NO_LIMIT)
+    return (
+      <YStack>
+        <NumberRow field={{ ...field, kind: 'number' } as NumberField} value={value} onSet={onSet} />
+        <XStack>
+          <Button kind="quiet" tight label={SCHOOLS_PHRASES.takeAway(name)} onPress={() => onSet!(field.path, NO_LIMIT)}>
+            <Small color="$action">{SCHOOLS_PHRASES.takeLimitAway}</Small>
+          </Button>
+        </XStack>
+      </YStack>
+    );
+  return (
+    <XStack borderTopWidth={1} borderColor="$rule" paddingVertical="$xs" gap="$m" alignItems="center">
+      <YStack flex={1} minWidth={0}>
+        <Named field={field} value={value} onSet={onSet} rest={SCHOOLS_PHRASES.noLimit} />
+      </YStack>
+      <Button low label={SCHOOLS_PHRASES.setLimitOf(name)} onPress={() => onSet!(field.path, field.suggested)}>
+        <Body>{SCHOOLS_PHRASES.setLimit}</Body>
+      </Button>
     </XStack>
   );
 }

@@ -1,8 +1,10 @@
 import {
+  type CriterionId,
   type OwnSchool,
   type School,
   type SchoolChange,
   type SchoolField,
+  NO_LIMIT,
   SCHOOL_IDS,
   SCHOOL_PARTS,
   changeProblems,
@@ -54,7 +56,12 @@ function ReadIt({ school }: { readonly school: School }) {
   return (
     <Screen title={school.name} note={SCHOOLS_PHRASES.readOnly} onBack={() => router.navigate('/schools')}>
       <InPlainWords school={school} />
-      <Fields fields={schoolFields(school)} base={school} changes={[]} onSet={null} />
+      <Fields
+        fields={schoolFields(school).filter((f) => f.offered !== true && f.value !== NO_LIMIT)}
+        base={school}
+        changes={[]}
+        onSet={null}
+      />
     </Screen>
   );
 }
@@ -145,8 +152,15 @@ function Fields({ fields, base, changes, onSet }: FieldsProps) {
   const [onlyChanged, setOnlyChanged] = useState(false);
   const wanted = search.trim().toLowerCase();
   const changed = new Map(changes.map((c) => [c.path, c.value]));
+  const { rules } = changedSchool(base, changes);
+  // of a rule it hasn't got only the limits are offered, until one is set
+  const there = (f: SchoolField): boolean =>
+    f.offered !== true || f.kind === 'limit' || rules[f.path.split('.')[1] as CriterionId] !== undefined;
   const shown = fields.filter(
-    (f) => (!onlyChanged || changed.has(f.path)) && (wanted === '' || `${fieldName(f.path)} ${f.path}`.toLowerCase().includes(wanted)),
+    (f) =>
+      there(f) &&
+      (!onlyChanged || changed.has(f.path)) &&
+      (wanted === '' || `${fieldName(f.path)} ${f.path}`.toLowerCase().includes(wanted)),
   );
   return (
     <YStack gap="$m" width="100%" maxWidth={760}>

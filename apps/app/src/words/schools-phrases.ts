@@ -2,6 +2,11 @@ import { type FieldUnit, type SchoolPart } from '@fulcra/core';
 
 /** What the screens of the schools say. */
 export const SCHOOLS_PHRASES = {
+  noLimit: 'no limit',
+  setLimit: 'Set a limit',
+  setLimitOf: (name: string): string => `${name}: set a limit`,
+  takeLimitAway: 'No limit here',
+  takeAway: (name: string): string => `${name}: no limit`,
   title: 'Schools',
   note: 'The rules that judge. Copy one, change it, hand it on.',
   own: 'Own schools',

@@ -6,6 +6,7 @@ export * from './criteria';
 export * from './measuring-errors';
 export * from './school';
 export * from './readiness';
+export * from './rule-templates';
 export * from './school-fields';
 export * from './own-school';
 export * from './all';

@@ -1,5 +1,6 @@
 import { type Outcome, type Problem, done, problem, refused } from '../problems';
-import { CRITERION_IDS, RETIRED_CRITERION_IDS } from './criteria';
+import { type CriterionId, type Rule, CRITERION_IDS, RETIRED_CRITERION_IDS } from './criteria';
+import { NO_LIMIT, RULE_TEMPLATES } from './rule-templates';
 import { type BuiltInSchoolId, type OwnSchoolId, type School } from './school';
 import { type SchoolField, schoolFields } from './school-fields';
 
@@ -44,6 +45,7 @@ export function changeProblems(base: School, changes: readonly SchoolChange[]): 
     if (field === undefined) return [problem('SCHOOL_NUMBER_UNKNOWN', { path })];
     if (field.kind === 'choice')
       return field.options.includes(String(value)) ? [] : [problem('SCHOOL_CHOICE_UNKNOWN', { path, value: String(value) })];
+    if (field.kind === 'limit' && value === NO_LIMIT) return [];
     if (typeof value !== 'number') return [problem('SCHOOL_CHOICE_UNKNOWN', { path, value })];
     const inside = value >= field.least && value <= field.most;
     return inside ? [] : [problem('SCHOOL_NUMBER_OUT_OF_RANGE', { path, value, least: field.least, most: field.most })];
@@ -59,15 +61,33 @@ export function changeProblems(base: School, changes: readonly SchoolChange[]): 
 
 /** A school with some of its numbers and choices changed; the original is left as it is. */
 export function changedSchool(base: School, changes: readonly SchoolChange[]): School {
-  const copy = JSON.parse(JSON.stringify(base)) as Record<string, unknown>;
+  const copy = JSON.parse(JSON.stringify(base)) as Record<string, unknown> & { rules: Record<string, Changing<Rule>> };
   for (const { path, value } of changes.filter((c) => !isOfRetired(c.path))) {
     const keys = path.split('.');
     const last = keys.pop()!;
+    if (keys[0] === 'rules') copy.rules[keys[1]!] ??= newRule(keys[1] as CriterionId);
     const at = keys.reduce<Record<string, unknown>>((of, key) => of[key] as Record<string, unknown>, copy);
-    at[last] = value;
+    at[last] = value === NO_LIMIT ? null : value;
   }
-  return copy as unknown as School;
+  return { ...copy, rules: whole(copy.rules) } as unknown as School;
 }
+
+type Changing<T> = { -readonly [K in keyof T]: T[K] };
+
+function newRule(id: CriterionId): Changing<Rule> {
+  const { scale, weight } = RULE_TEMPLATES[id]!;
+  return { least: null, most: null, scale, weight, hardStop: 'never' };
+}
+
+/** A rule without any limit is none, and it refuses at no end that isn't limited. */
+const whole = (rules: Readonly<Record<string, Rule>>): Readonly<Record<string, Rule>> =>
+  Object.fromEntries(
+    Object.entries(rules).flatMap(([id, rule]) => {
+      if (rule.least === null && rule.most === null) return [];
+      const stopless = rule.hardStop !== 'never' && rule[rule.hardStop] === null;
+      return [[id, stopless ? { ...rule, hardStop: 'never' } : rule]];
+    }),
+  );
 
 /** @param base the built-in school it was copied from; a version that is absent is the latest */
 export function schoolOfOwn(own: OwnSchool, base: School, version?: number): Outcome<School> {

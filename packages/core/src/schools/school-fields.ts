@@ -1,4 +1,5 @@
-import { CRITERIA, type CriterionId, type Rule } from './criteria';
+import { CRITERIA, CRITERION_IDS, type CriterionId, type Rule } from './criteria';
+import { NO_LIMIT, RULE_TEMPLATES, isKept } from './rule-templates';
 import { type School, FRONT_FOLLOWS } from './school';
 
 /** Rooms a school's numbers are kept in, in the order they are read. */
@@ -11,6 +12,8 @@ interface FieldPlace {
   /** As `rules.withersOver.least`. */
   readonly path: string;
   readonly part: SchoolPart;
+  /** Of a rule that the school hasn't got: it counts once a limit of it is set. */
+  readonly offered?: boolean;
 }
 
 /** One number of a school that can be edited: where it stands, its unit, and between what it may lie. */
@@ -29,7 +32,18 @@ export interface ChoiceField extends FieldPlace {
   readonly options: readonly string[];
 }
 
-export type SchoolField = NumberField | ChoiceField;
+/** A limit of a rule that can be set, moved and taken away. */
+export interface LimitField extends FieldPlace {
+  readonly kind: 'limit';
+  readonly unit: FieldUnit;
+  readonly value: number | typeof NO_LIMIT;
+  readonly least: number;
+  readonly most: number;
+  /** What it begins with where there is none. */
+  readonly suggested: number;
+}
+
+export type SchoolField = NumberField | ChoiceField | LimitField;
 
 /** Between what a number of a unit may lie; a school that leaves this isn't one of this engine (defaults). */
 const RANGES: Readonly<Record<FieldUnit, readonly [number, number]>> = {
@@ -84,31 +98,58 @@ const NOT_EDITED = /^engine\.strides\./;
 /** Everything of a school that can be edited, in the order it is kept. */
 export function schoolFields(school: School): SchoolField[] {
   const found: SchoolField[] = [];
-  for (const part of SCHOOL_PARTS) walk(school[part], part, part, found);
+  for (const part of SCHOOL_PARTS) {
+    if (part === 'rules') found.push(...ruleFields(school));
+    else walk(school[part], part, part, found);
+  }
   return found;
 }
 
-function walk(of: unknown, path: string, part: SchoolPart, into: SchoolField[], within: unknown = null): void {
+/** Rules it has, in the order it keeps them; then those it could have. */
+function ruleFields({ rules }: School): SchoolField[] {
+  const own = Object.keys(rules) as CriterionId[];
+  const others = CRITERION_IDS.filter((id) => rules[id] === undefined);
+  return [...own, ...others].flatMap((id) => fieldsOfRule(id, rules[id]));
+}
+
+function fieldsOfRule(id: CriterionId, rule: Rule | undefined): SchoolField[] {
+  const template = RULE_TEMPLATES[id];
+  if (template === undefined) return [];
+  const { scale, weight } = rule ?? template;
+  const place = (key: string): FieldPlace => ({ path: `rules.${id}.${key}`, part: 'rules', ...(rule === undefined && { offered: true }) });
+  const limits = template.ends.map((end): SchoolField => {
+    const at = place(end);
+    const value = rule?.[end] ?? null;
+    const number = numberAt(at.path);
+    return value !== null && isKept(id, end)
+      ? { kind: 'number', ...at, ...number, value }
+      : { kind: 'limit', ...at, ...number, value: value ?? NO_LIMIT, suggested: template[end]! };
+  });
+  return [
+    ...limits,
+    { kind: 'number', ...place('scale'), ...numberAt(`rules.${id}.scale`), value: scale },
+    { kind: 'number', ...place('weight'), ...numberAt(`rules.${id}.weight`), value: weight },
+    { kind: 'choice', ...place('hardStop'), value: rule?.hardStop ?? 'never', options: ['never', ...template.ends] },
+  ];
+}
+
+/** Unit and range of the number at a path. */
+function numberAt(path: string): Pick<NumberField, 'unit' | 'least' | 'most'> {
+  const unit = unitOf(path);
+  const [least, most] = RANGES[unit];
+  const lowest = ABOVE_NOTHING.test(path) ? 0.001 : SIGNED.test(path) ? least : 0;
+  return { unit, least: Math.max(least, lowest), most };
+}
+
+function walk(of: unknown, path: string, part: SchoolPart, into: SchoolField[]): void {
   if (NOT_EDITED.test(`${path}.`)) return;
   if (typeof of === 'number') {
-    const unit = unitOf(path);
-    const [least, most] = RANGES[unit];
-    const lowest = ABOVE_NOTHING.test(path) ? 0.001 : SIGNED.test(path) ? least : 0;
-    into.push({ kind: 'number', path, part, unit, value: of, least: Math.max(least, lowest), most });
+    into.push({ kind: 'number', path, part, ...numberAt(path), value: of });
     return;
   }
   if (typeof of === 'string') {
-    const options = optionsAt(path, within);
-    if (options !== null) into.push({ kind: 'choice', path, part, value: of, options });
+    if (path === 'front.follows') into.push({ kind: 'choice', path, part, value: of, options: FRONT_FOLLOWS });
     return;
   }
-  if (typeof of === 'object' && of !== null) for (const [key, value] of Object.entries(of)) walk(value, `${path}.${key}`, part, into, of);
-}
-
-/** What a word of a school may be; a rule can refuse at an end only where it has a limit there. Null for what isn't edited. */
-function optionsAt(path: string, within: unknown): readonly string[] | null {
-  if (path === 'front.follows') return FRONT_FOLLOWS;
-  if (!/^rules\.\w+\.hardStop$/.test(path)) return null;
-  const { least, most } = within as Rule;
-  return ['never', ...(least === null ? [] : ['least']), ...(most === null ? [] : ['most'])];
+  if (typeof of === 'object' && of !== null) for (const [key, value] of Object.entries(of)) walk(value, `${path}.${key}`, part, into);
 }

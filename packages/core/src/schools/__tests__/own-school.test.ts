@@ -8,6 +8,8 @@ import {
   changeProblems,
   changedAt,
   changedSchool,
+  NO_LIMIT,
+  RULE_TEMPLATES,
   differences,
   schoolById,
   schoolOf,
@@ -54,7 +56,12 @@ describe('the numbers of a school', () => {
     ['engine.gaitFactors.trot', 'number'],
     ['engine.poseShares.lifted', 'share'],
     ['engine.tree.sprung.bendNmPerDeg', 'Nm/deg'],
-  ])('%s can be edited, in %s', (path, unit) => expect(paths.get(path)).toMatchObject({ kind: 'number', unit }));
+  ])('%s can be edited, in %s', (path, unit) => {
+    expect(paths.get(path)).toMatchObject({ unit });
+    // what the front and the chains don't turn on can be taken away
+    const mayGo = ['rules.seatLevel.least', 'rules.loadOnArea.most', 'rules.rollLetsGo.least'];
+    expect(paths.get(path)!.kind).toBe(mayGo.includes(path) ? 'limit' : 'number');
+  });
 
   it.each([
     ['front.follows', ['frontSection', 'shoulderLine', 'barsAlongShoulder']],
@@ -85,6 +92,7 @@ describe('the numbers of a school', () => {
           continue;
         }
         const { path, value, least, most } = field;
+        if (value === NO_LIMIT) continue;
         expect(`${path} ${value >= least}`).toBe(`${path} true`);
         expect(`${path} ${value <= most}`).toBe(`${path} true`);
       }
@@ -138,6 +146,39 @@ describe('an own school', () => {
     expect(changedSchool(BASE, old)).toEqual(BASE);
     expect(changedSchool(BASE, [...old, { path: 'rules.roll.weight', value: 3 }]).rules.roll!.weight).toBe(3);
     expect(codes([{ path: 'rules.insideMuscles.least', value: -40 }])).toEqual(['SCHOOL_NUMBER_UNKNOWN']);
+  });
+
+  it('a rule that the school hasn’t got is begun by a limit of it, with what another school has; only warning until it is told to refuse', () => {
+    const path = 'rules.treeBeforeRib.least';
+    expect(BASE.rules.treeBeforeRib).toBeUndefined();
+    expect(schoolFields(BASE).find((f) => f.path === path)).toMatchObject({ kind: 'limit', value: NO_LIMIT, offered: true, suggested: 0 });
+    const { scale, weight } = RULE_TEMPLATES.treeBeforeRib!;
+    const ours = school([{ path, value: 12 }]);
+    expect(ours.rules.treeBeforeRib).toEqual({ least: 12, most: null, scale, weight, hardStop: 'never' });
+    expect(differences(ours, BASE).map((d) => [d.field.path, d.was])).toEqual([[path, NO_LIMIT]]);
+    const refusing = school([
+      { path, value: 12 },
+      { path: 'rules.treeBeforeRib.hardStop', value: 'least' },
+    ]);
+    expect(sitRow('treeBeforeRib', 11, refusing.rules.treeBeforeRib).stops).toBe(true);
+    // without a limit the rest of it is nothing
+    expect(school([{ path: 'rules.treeBeforeRib.weight', value: 2 }]).rules.treeBeforeRib).toBeUndefined();
+    expect(changedAt([{ path, value: 12 }], BASE, path, NO_LIMIT)).toEqual([]);
+  });
+
+  it('a limit can be taken away, with what it refused; one the front turns on can’t', () => {
+    const away = school([{ path: 'rules.withersOver.most', value: NO_LIMIT }]);
+    expect([BASE.rules.withersOver.most, away.rules.withersOver.most]).toEqual([expect.any(Number), null]);
+    expect(school([{ path: 'rules.channelWidth.least', value: NO_LIMIT }]).rules.channelWidth).toBeUndefined();
+    const onlyMost = school([
+      { path: 'rules.roll.least', value: NO_LIMIT },
+      { path: 'rules.roll.hardStop', value: 'least' },
+    ]);
+    expect(onlyMost.rules.roll).toMatchObject({ least: null, most: BASE.rules.roll!.most, hardStop: 'never' });
+    expect(codes([{ path: 'rules.withersOver.least', value: NO_LIMIT }])).toEqual(['SCHOOL_CHOICE_UNKNOWN']);
+    expect(codes([{ path: 'rules.treeBeforeRib.most', value: 5 }])).toEqual(['SCHOOL_NUMBER_UNKNOWN']);
+    expect(codes([{ path: 'rules.treeBeforeRib.least', value: 'many' }])).toEqual(['SCHOOL_CHOICE_UNKNOWN']);
+    expect(codes([{ path: 'rules.treeBeforeRib.least', value: 5000 }])).toEqual(['SCHOOL_NUMBER_OUT_OF_RANGE']);
   });
 
   it('limits that just meet are a school', () =>

@@ -203,7 +203,13 @@ function Work({ fit, coming, onOpen, onRow }: WorkProps) {
       <Remedy coming={coming} onOpen={onOpen} />
       <MissingBanner input={input} picture={picture} />
       {picture === null ? null : (
-        <ComplaintsPart loaded={loaded} verdict={ridden?.verdict ?? picture.verdicts[0]!} ridden={ridden?.ridden ?? null} />
+        <ComplaintsPart
+          loaded={loaded}
+          verdict={ridden?.verdict ?? picture.verdicts[0]!}
+          asked={picture.asked}
+          neighbours={neighbours}
+          ridden={ridden?.ridden ?? null}
+        />
       )}
       <RoomParts
         parts={[

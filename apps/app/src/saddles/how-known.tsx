@@ -36,6 +36,13 @@ export function taken(saddle: SaddleFields, id: UnmeasuredId): SaddleFields {
   return said(saddle, id, [Math.min(range[0], value), Math.max(range[1], value)]);
 }
 
+/** "not measured", or between what it lies; null where it was measured. */
+export function unsureWords({ build }: Pick<SaddleFields, 'build'>, id: UnmeasuredId, unit: string): string | null {
+  const known = build.unmeasured?.[id];
+  if (known === undefined) return null;
+  return known === 'default' ? SADDLES_PHRASES.notMeasured : SADDLES_PHRASES.between(known[0], known[1], unit);
+}
+
 /** Whether a number was measured, or what it may be; said where it is in hand. */
 export function HowKnown({ id, unit, saddle, put }: HowKnownProps) {
   const known = saddle.build.unmeasured?.[id];

@@ -2,7 +2,7 @@ import { SADDLES_PHRASES } from '../words/saddles-phrases';
 import { SADDLE_MEASURE_PATHS } from '@fulcra/core';
 import { type FieldPath, useController } from 'react-hook-form';
 import { SADDLE_MEASURE_WORDS } from '../words/saddle-measure-words';
-import { HowKnown, taken } from './how-known';
+import { HowKnown, taken, unsureWords } from './how-known';
 import { NumberRow } from './number-row';
 import { type SaddleForm, type SaddlePart } from './saddle-form-model';
 import { type SaddleMeasure } from './saddle-measures';
@@ -12,7 +12,7 @@ export function MeasureRow({ measure, part }: { readonly measure: SaddleMeasure;
   const { form, saddle, here, put, onHere } = part;
   const name = SADDLES_PHRASES.saddle(SADDLE_MEASURE_PATHS[measure.id].join('.')) as FieldPath<SaddleForm>;
   const { field, fieldState } = useController({ control: form.control, name });
-  const unmeasured = saddle.build.unmeasured?.[measure.id] !== undefined;
+  const unsure = unsureWords(saddle, measure.id, measure.unit);
   const inHand = here.measure === measure.id;
   return (
     <>
@@ -22,7 +22,7 @@ export function MeasureRow({ measure, part }: { readonly measure: SaddleMeasure;
         step={measure.step}
         value={measure.get(saddle)}
         here={inHand}
-        unsure={unmeasured}
+        unsure={unsure}
         problem={fieldState.error?.message}
         numberRef={field.ref}
         onTouch={() => onHere({ view: measure.view, measure: measure.id })}

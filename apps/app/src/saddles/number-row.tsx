@@ -14,8 +14,8 @@ interface NumberRowProps {
   readonly step: number;
   readonly value: number;
   readonly here?: boolean;
-  /** Nobody measured it: it stands for what is common. */
-  readonly unsure?: boolean;
+  /** Nobody measured it: what it may be, in words. */
+  readonly unsure?: string | null;
   readonly problem?: string | undefined;
   /** So that a form can bring the focus to the number. */
   readonly numberRef?: Ref<TamaguiElement>;
@@ -26,18 +26,7 @@ interface NumberRowProps {
 const decimalsOf = (value: number): number => String(value).split('.')[1]?.length ?? 0;
 
 /** Name, number and two steps; the number opens the pad. */
-export function NumberRow({
-  name,
-  unit,
-  step,
-  value,
-  here = false,
-  unsure = false,
-  problem,
-  numberRef,
-  onTouch,
-  onChange,
-}: NumberRowProps) {
+export function NumberRow({ name, unit, step, value, here = false, unsure = null, problem, numberRef, onTouch, onChange }: NumberRowProps) {
   const [pad, setPad] = useState(false);
   const palette = usePalette();
   const moved = (by: number) => {
@@ -47,7 +36,7 @@ export function NumberRow({
   const note = useId();
   const number = inPersonUnit(value, unit, decimalsOf(value));
   const shown = `${number.shown} ${number.unit}`;
-  const told = unsure ? `${shown}, ${SADDLES_PHRASES.notMeasured}` : shown;
+  const told = unsure === null ? shown : `${shown}, ${unsure}`;
   return (
     <YStack>
       <XStack alignItems="center" borderTopWidth={1} borderColor={here ? '$action' : '$rule'} gap="$xs" role="group" aria-label={name}>
@@ -69,8 +58,8 @@ export function NumberRow({
           }}
         >
           <YStack minWidth={64} alignItems="center">
-            <Strong color={unsure ? '$muted' : '$ink'}>{shown}</Strong>
-            {unsure ? <Small>{SADDLES_PHRASES.notMeasured}</Small> : null}
+            <Strong color={unsure === null ? '$ink' : '$muted'}>{shown}</Strong>
+            {unsure === null ? null : <Small>{unsure}</Small>}
           </YStack>
         </Button>
         <Button kind="quiet" tight label={SADDLES_PHRASES.more(name)} onPress={() => moved(step)}>

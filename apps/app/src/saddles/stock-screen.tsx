@@ -26,6 +26,7 @@ import { useWide } from '../ui/use-wide';
 import { unmeasuredList } from '../words/saddle-measure-words';
 import { TACK_STATE_TONE, TACK_STATE_WORDS } from '../words/tack-words';
 import { type TackThing, useTackThings } from '../tack';
+import { unsureWords } from './how-known';
 import { SaddleDrawing } from './saddle-drawing';
 import { saddlePhotoUrl } from './saddle-photos';
 import { readStockFile, sameSaddle, stockFile } from './stock-file';
@@ -159,7 +160,7 @@ const Row = memo(function Row({ saddle, thing, photo }: RowProps) {
             {unknown.includes('includedAngleDeg')
               ? SADDLES_PHRASES.widthUnknown(saddle.maker, setting.label)
               : SADDLES_PHRASES.mmAt100(saddle.maker, setting.label, Math.round(includedAngleDeg), Math.round(spanAt100Mm))}
-            ; {unknown.includes('lengthMm') ? SADDLES_PHRASES.lengthUnknown : SADDLES_PHRASES.long(saddle.build.frame.lengthMm)}
+            ; {lengthOf(saddle)}
           </Small>
           {unknown.length === 0 ? null : <Small>{SADDLES_PHRASES.unmeasuredOf(unmeasuredList(unknown))}</Small>}
           <Small>
@@ -175,6 +176,13 @@ const Row = memo(function Row({ saddle, thing, photo }: RowProps) {
     </Pressable>
   );
 });
+
+/** How long its tree is, as far as that is known. */
+function lengthOf(saddle: Saddle): string {
+  const known = saddle.build.unmeasured?.lengthMm;
+  if (known === undefined) return SADDLES_PHRASES.long(saddle.build.frame.lengthMm);
+  return known === 'default' ? SADDLES_PHRASES.lengthUnknown : SADDLES_PHRASES.longBetween(unsureWords(saddle, 'lengthMm', 'mm')!);
+}
 
 function Thumb({ photo, name }: { readonly photo: SaddlePhoto; readonly name: string }) {
   const url = usePhotoUrl(photo, saddlePhotoUrl(photo.saddleId, photo.id));

@@ -4,7 +4,7 @@ import { XStack, YStack } from 'tamagui';
 import { Button } from '../ui/button';
 import { Field } from '../ui/field';
 import { Body } from '../ui/text';
-import { taken } from './how-known';
+import { taken, unsureWords } from './how-known';
 import { NumberRow } from './number-row';
 
 interface WidthsProps {
@@ -40,7 +40,7 @@ export function Widths({ saddle, onChange, onHere }: WidthsProps) {
             onHere();
             put(front.settings, i);
           }}
-          unsure={saddle.build.unmeasured?.includedAngleDeg !== undefined}
+          unsure={unsureWords(saddle, 'includedAngleDeg', '°')}
           onAngle={(includedAngleDeg) => put(changed(i, { includedAngleDeg }), i, true)}
           onRemove={front.settings.length > 1 ? () => put(front.settings.filter((_, k) => k !== i)) : null}
         />
@@ -60,7 +60,7 @@ interface WidthRowProps {
   readonly setting: Width;
   readonly number: number;
   readonly present: boolean;
-  readonly unsure: boolean;
+  readonly unsure: string | null;
   readonly onLabel: (label: string) => void;
   readonly onTouch: () => void;
   readonly onAngle: (includedAngleDeg: number) => void;

@@ -1,5 +1,5 @@
 import { lengthWords } from './person-unit';
-import { type ComplaintAnswer, type DoFirst, type FaultForecast, type GaitEvidence } from '@fulcra/core';
+import { type ComplaintAnswer, type DoFirst, type FaultForecast, type GaitEvidence, type SitRow } from '@fulcra/core';
 import { chainSentence } from './chain-words';
 import { SIT_WORDS } from './criterion-words';
 import { valueWithError } from './error-words';
@@ -59,12 +59,13 @@ export function complaintParagraph(answer: ComplaintAnswer): string {
   return [...sentences, ...chains.slice(0, 1).map(chainSentence)].join(' ');
 }
 
-function firstWords(first: DoFirst): string {
+/** @param tried what was tried on the saddle as it lies there; a step is said once it was laid and helps */
+function firstWords(first: DoFirst, tried: (row: SitRow) => readonly string[]): string {
   switch (first.code) {
     case 'vet':
       return 'It may be pain: a veterinary surgeon looks first, whatever the saddle does.';
     case 'adjust':
-      return remedyOfRow(first.row);
+      return tried(first.row).join(' ');
     case 'anotherSaddle':
       return `This lies in how the saddle is made: another of the stock, or one made. ${remedyOfRow(first.row)}`;
     case 'rideIt':
@@ -79,4 +80,5 @@ function firstWords(first: DoFirst): string {
 }
 
 /** What to do, first thing first. */
-export const firstLines = ({ first }: ComplaintAnswer): string[] => first.map(firstWords);
+export const firstLines = ({ first }: ComplaintAnswer, tried: (row: SitRow) => readonly string[]): string[] =>
+  first.map((one) => firstWords(one, tried));

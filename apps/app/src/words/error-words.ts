@@ -19,7 +19,7 @@ const SOURCE_WORDS: Readonly<Record<Exclude<ErrorSourceId, 'hand'>, string>> = {
 /** What an error mostly comes from: what to measure again first. */
 function mostlyWords({ mostly }: ValueError): string | null {
   if (mostly === null) return null;
-  if (mostly.id === 'saddle') return `the saddle’s ${unmeasuredName(mostly.measure!).toLowerCase()}, which nobody measured`;
+  if (mostly.id === 'saddle') return `the saddle’s ${unmeasuredName(mostly.measure!).toLowerCase()}, which wasn’t measured exactly`;
   if (mostly.id !== 'hand') return SOURCE_WORDS[mostly.id];
   return mostly.station === null ? 'the tracings' : `the tracing “${STATION_WORDS[mostly.station].peg}”`;
 }
@@ -83,4 +83,4 @@ export function standsOnWords({ share, waitsFor, byEye, unmeasured }: StandsOn):
 
 /** What nobody measured of the saddle, first what decides most; empty where all of it was. */
 const unmeasuredWords = (ids: readonly UnmeasuredId[]): string =>
-  ids.length === 0 ? '' : ` Not measured on this saddle, what decides most first: ${unmeasuredList(ids)}.`;
+  ids.length === 0 ? '' : ` Not measured exactly on this saddle, what decides most first: ${unmeasuredList(ids)}.`;

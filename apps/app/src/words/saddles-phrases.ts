@@ -1,4 +1,8 @@
 import { lengthNumber, lengthWords } from './person-unit';
+/** "380 to 400 mm". */
+const rangeWords = (least: number, most: number, unit: string): string =>
+  unit === 'mm' ? `${lengthNumber(least)} to ${lengthWords(most)}` : `${least} to ${most} ${unit}`;
+
 /** What the screens of this part say. */
 export const SADDLES_PHRASES = {
   walkAfter: 'Once it is in the stock it is walked round for safety.',
@@ -84,6 +88,7 @@ export const SADDLES_PHRASES = {
     `${maker} “${label}”: ${includedAngleDeg}°, ${lengthWords(spanAt100Mm)} at ${lengthNumber(100)}`,
   widthUnknown: (maker: string, label: string): string => `${maker} “${label}”: width not measured`,
   long: (lengthMm: number): string => `${lengthWords(lengthMm)} long`,
+  longBetween: (range: string): string => `${range} long`,
   asItIsNothing: 'as it is; nothing to set',
   waysToSet: (count: number): string => `${count} ways to set it`,
   photoOf: (name: string): string => `Photo of ${name}`,
@@ -111,12 +116,13 @@ export const SADDLES_PHRASES = {
   liesBetween: 'lies between',
   notMeasured: 'not measured',
   howKnown: (name: string): string => `${name}: how it is known`,
+  between: (least: number, most: number, unit: string): string => rangeWords(least, most, unit),
   takenAsCommon: (least: number, most: number, unit: string): string =>
-    `Taken as it stands; saddles commonly have ${unit === 'mm' ? `${lengthNumber(least)} to ${lengthWords(most)}` : `${least} to ${most} ${unit}`} (default), and every answer allows for that.`,
+    `Taken as it stands; saddles commonly have ${rangeWords(least, most, unit)} (default), and every answer allows for that.`,
   atLeast: (name: string): string => `${name}, at least`,
   atMost: (name: string): string => `${name}, at most`,
   stillUnmeasured: (count: number): string =>
     `${count} ${count === 1 ? 'number is' : 'numbers are'} not measured: taken as common, and allowed for in every answer. Touch one to say how it is known.`,
-  unmeasuredOf: (list: string): string => `Not measured: ${list}`,
+  unmeasuredOf: (list: string): string => `Not measured exactly: ${list}`,
   lengthUnknown: 'length not measured',
 } as const;

@@ -1,10 +1,10 @@
 import { fireEvent, screen } from '@testing-library/react-native';
 import { type LimitField, NO_LIMIT, schoolById, schoolFields } from '@fulcra/core';
 import { rendered } from '../../ui/__tests__/rendered';
+import { fieldName } from '../../words/school-field-words';
 import { FieldRow } from '../field-row';
 
 const LIMIT = schoolFields(schoolById('static-close')).find((f) => f.path === 'rules.treeBeforeRib.least') as LimitField;
-const NAME = /Tree.*at least/;
 const row = (value: LimitField['value'], onSet: jest.Mock | null) => rendered(<FieldRow field={LIMIT} value={value} onSet={onSet} />);
 
 describe('a limit that a school may have or not', () => {
@@ -19,7 +19,7 @@ describe('a limit that a school may have or not', () => {
   it('once set is typed over, and taken away again', () => {
     const onSet = jest.fn();
     row(12, onSet);
-    const typed = screen.getByLabelText(NAME);
+    const typed = screen.getByLabelText(fieldName(LIMIT.path));
     fireEvent.changeText(typed, '15');
     fireEvent(typed, 'blur');
     expect(onSet).toHaveBeenCalledWith(LIMIT.path, 15);

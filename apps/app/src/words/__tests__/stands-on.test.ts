@@ -13,7 +13,7 @@ describe('on what a verdict stands', () => {
     expect(words(['wholeBack', 'lastRib'])).toMatch(/^By eye, not felt: [^.]+\. As last time, not measured: [^.]+\.$/);
   });
   it('names what nobody measured of the saddle in the order given, and counts what is beyond three', () => {
-    const start = 'Not measured on this saddle, what decides most first: ';
+    const start = 'Not measured exactly on this saddle, what decides most first: ';
     expect(words([], 1, [], ['massKg'])).toBe(`${start}weight.`);
     expect(words([], 1, [], ['includedAngleDeg', 'massKg'])).toBe(`${start}angle of the widths and weight.`);
     expect(words([], 1, [], ['massKg', 'lengthMm', 'barMm'])).toBe(`${start}weight, length of the tree and stirrup bar.`);

@@ -22,13 +22,14 @@ export function balanceAt(w: ContactWork, q: Ways, withTangent: boolean): void {
 
 function addForces(w: ContactWork, n: number): void {
   const { ax, ay, az, nx, ny, nz, area, residual: r } = w;
+  const perKPa = N_PER_KPA_MM2;
   let [r0, r1, r2, r3, r4, r5] = [0, 0, 0, 0, 0, 0];
   for (let j = 0; j < n; j++) {
     const i = at[j]!;
     const a = ax[i]!;
     const b = ay[i]!;
     const h = az[i]!;
-    const s = area[i]! * N_PER_KPA_MM2;
+    const s = area[i]! * perKPa;
     const pressure = p[j]!;
     const fx = s * (pressure * nx[i]! + tx[j]!);
     const fy = s * (pressure * ny[i]! + ty[j]!);

@@ -14,6 +14,9 @@ export interface SampledCells {
   readonly squeezeMm: Float64Array;
 }
 
+/** Looked up once: an export of another file is looked up on every use, and these are used for every cell. */
+const [read, readAt] = [READ, readSurface];
+
 export const roomForSamples = (count: number): SampledCells => {
   const make = (): Float64Array => new Float64Array(count);
   return { x: make(), y: make(), z: make(), nx: make(), ny: make(), nz: make(), squeezeMm: make() };
@@ -62,7 +65,7 @@ function readBack({ count, overlapMm }: PanelCells, surface: BackSurface, { x, y
   for (let i = 0; i < count; i++) {
     const known = overlapMm[i]! === overlapMm[i]!;
     if (known) readOnOrBeyond(surface, x[i]!, y[i]!);
-    const height = READ[0]!;
+    const height = read[0]!;
     if (!known || height !== height) {
       nx[i] = 0;
       ny[i] = 0;
@@ -70,8 +73,8 @@ function readBack({ count, overlapMm }: PanelCells, surface: BackSurface, { x, y
       squeezeMm[i] = OFF_THE_BACK_MM;
       continue;
     }
-    const slopeX = READ[1]!;
-    const slopeY = READ[2]!;
+    const slopeX = read[1]!;
+    const slopeY = read[2]!;
     const up = 1 / Math.sqrt(1 + slopeX * slopeX + slopeY * slopeY);
     nx[i] = -slopeX * up;
     ny[i] = -slopeY * up;
@@ -88,16 +91,16 @@ const INWARD_MM = [2, 5, 10, 20] as const;
  * (Otherwise a cell at the edge would be there or not by a hair's breadth.)
  */
 function readOnOrBeyond(surface: BackSurface, x: number, y: number): void {
-  readSurface(surface, x, y);
-  if (READ[0]! === READ[0]!) return;
+  readAt(surface, x, y);
+  if (read[0]! === read[0]!) return;
   const lastX = surface.x0Mm + (surface.countX - 1) * surface.stepMm;
   for (const inward of INWARD_MM) {
     const nearX = Math.min(Math.max(x, surface.x0Mm + inward), lastX - inward);
     const nearY = y - Math.sign(y) * inward;
-    readSurface(surface, nearX, nearY);
-    const height = READ[0]!;
+    readAt(surface, nearX, nearY);
+    const height = read[0]!;
     if (height !== height) continue;
-    READ[0] = height + READ[1]! * (x - nearX) + READ[2]! * (y - nearY);
+    read[0] = height + read[1]! * (x - nearX) + read[2]! * (y - nearY);
     return;
   }
 }

@@ -4,6 +4,9 @@ import { type ContactWork } from './contact-work';
 
 const { at, hold, slip, mx, my, mz, ex, ey, ez } = TOUCHING;
 
+/** Looked up once: an export of another file is looked up on every use. */
+const PER_KPA = N_PER_KPA_MM2;
+
 /** Pairs of vectors whose outer products make the slope, at most two of a cell: each a force with its moment and what the tree takes of it. */
 const pairs = (): Float64Array => new Float64Array(2 * BLOCK);
 const LEFT0 = pairs();
@@ -35,7 +38,7 @@ export function addTangents(w: ContactWork, n: number): void {
   let count = 0;
   for (let j = 0; j < n; j++) {
     const i = at[j]!;
-    const s = w.area[i]! * N_PER_KPA_MM2;
+    const s = w.area[i]! * PER_KPA;
     setPair(w, i, count, s, mx[j]!, my[j]!, mz[j]!, w.nx[i]!, w.ny[i]!, w.nz[i]!);
     count++;
     const slides = s * slip[j]!;
@@ -48,7 +51,7 @@ export function addTangents(w: ContactWork, n: number): void {
   for (let row = 0; row < rows; row++) addRow(w.tangent, row, count);
   if (!gives) return;
   for (let row = 0; row < rows; row++) addLast(w.tangent, row, count);
-  for (let j = 0; j < n; j++) addHeldTree(w, at[j]!, w.area[at[j]!]! * N_PER_KPA_MM2 * hold[j]!);
+  for (let j = 0; j < n; j++) addHeldTree(w, at[j]!, w.area[at[j]!]! * PER_KPA * hold[j]!);
 }
 
 /** One pair: `by` times a vector with its moment, and another with its own. */
@@ -128,7 +131,7 @@ function addHeld({ ax, ay, az, area }: ContactWork, n: number): void {
   let [s, sa, sb, sh, saa, sbb, shh, sab, sah, sbh] = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0];
   for (let j = 0; j < n; j++) {
     const i = at[j]!;
-    const by = area[i]! * N_PER_KPA_MM2 * hold[j]!;
+    const by = area[i]! * PER_KPA * hold[j]!;
     const a = ax[i]!;
     const b = ay[i]!;
     const h = az[i]!;

@@ -22,6 +22,7 @@ import { type FitRoom, type RoomPlace, useRoom } from './model/use-room';
 import { type OpenSheet, RoomSheets } from './room-sheets';
 import { ChangeIt, Criteria, Tried } from './room-work';
 import { ComplaintsPart } from './views/complaints-part';
+import { ForetoldPart } from './views/foretold-part';
 import { NothingToLay } from './views/nothing-to-lay';
 import { MissingBanner, RoomDrawings, RoomTop } from './views/room-top';
 import { type ViewId } from './views/room-views';
@@ -203,13 +204,16 @@ function Work({ fit, coming, onOpen, onRow }: WorkProps) {
       <Remedy coming={coming} onOpen={onOpen} />
       <MissingBanner input={input} picture={picture} />
       {picture === null ? null : (
-        <ComplaintsPart
-          loaded={loaded}
-          verdict={ridden?.verdict ?? picture.verdicts[0]!}
-          asked={picture.asked}
-          neighbours={neighbours}
-          ridden={ridden?.ridden ?? null}
-        />
+        <>
+          <ComplaintsPart
+            loaded={loaded}
+            verdict={ridden?.verdict ?? picture.verdicts[0]!}
+            asked={picture.asked}
+            neighbours={neighbours}
+            ridden={ridden?.ridden ?? null}
+          />
+          <ForetoldPart loaded={loaded} verdict={ridden?.verdict ?? picture.verdicts[0]!} ridden={ridden?.ridden ?? null} />
+        </>
       )}
       <RoomParts
         parts={[

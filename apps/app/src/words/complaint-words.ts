@@ -28,7 +28,7 @@ const shapeWords = ({ fault, likelihood }: FaultForecast): string =>
   `The horse’s shape says “${lower(FAULT_WORDS[fault])}”: ${likelihood === 'leans' ? 'leans that way' : likelihood}`;
 
 /** Gaits in which it goes the way that was complained of, and those in which it doesn't, with their numbers. */
-function gaitWords(gaits: readonly GaitEvidence[]): string | null {
+export function gaitWords(gaits: readonly GaitEvidence[]): string | null {
   if (gaits.length === 0) return null;
   const out = gaits.filter((g) => g.bearsOut);
   const rest = gaits.filter((g) => !g.bearsOut);

@@ -203,6 +203,7 @@ export const FIT_ROOM_PHRASES = {
     `Chosen with a score of ${score}${misses === '' ? '; nothing misses' : `; misses ${misses}`}.`,
   whatWasComplained: 'What was complained of',
   first: (line: string): string => `First: ${line}`,
+  whatShapeForetells: 'What its shape foretells',
   countsMore: (names: string, times: number): string =>
     `Because of it these count ${times === 2 ? 'double' : `${times} times`} in every score here, in the searches and the ranking, and the further from their limits the better: ${names}.`,
   howSure: 'How sure',

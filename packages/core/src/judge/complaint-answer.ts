@@ -4,7 +4,7 @@ import { type FaultForecast } from '../shape/fault-forecast';
 import { type Ridden } from '../sit/ridden';
 import { type StrideWord, type Towards } from '../sit/stride';
 import { type NearOff } from '../units';
-import { COMPLAINT_RULES } from './complaint-table';
+import { type ComplaintRule, COMPLAINT_RULES } from './complaint-table';
 import { type FaultChain } from './fault-chains';
 import { type SitRow, type SitVerdict } from './judge-sitting';
 
@@ -59,7 +59,27 @@ const IN_THE_MAKE: ReadonlySet<SitRow['id']> = new Set(['channelWidth', 'ligamen
 /** Holds a complaint against everything that is known of the saddle: its numbers, its strides, its chains, and the horse's shape. */
 export function complaintAnswer({ complaint, side, verdict, ridden, forecasts }: ComplaintQuestion): ComplaintAnswer {
   const rule = COMPLAINT_RULES[complaint];
-  const rows = rule.rows.flatMap(([id, end]) => {
+  const found = evidenceFor(rule, { side, verdict, ridden });
+  const fault = rule.fault(side);
+  const { state, rows, chains, gaits } = found;
+  const byShape = forecasts.find((f) => f.fault === fault) ?? null;
+  return { complaint, state, rows, chains, gaits, byShape, first: doFirst(found, { ...found, ...rule }) };
+}
+
+/** What speaks for something that a saddle may do. */
+export interface Evidence extends Pick<ComplaintAnswer, 'state' | 'rows' | 'chains' | 'gaits'> {
+  /** Numbers that would tell and weren't measured. */
+  readonly unanswered: readonly SitRow[];
+  /** Only strides would tell, and it wasn't ridden. */
+  readonly asksToRide: boolean;
+}
+
+/** Numbers, chains and gaits of a saddle that bear a rule out. */
+export function evidenceFor(
+  { rows: asked, chains: named, towards }: Pick<ComplaintRule, 'rows' | 'chains' | 'towards'>,
+  { side, verdict, ridden }: Pick<ComplaintQuestion, 'side' | 'verdict' | 'ridden'>,
+): Evidence {
+  const rows = asked.flatMap(([id, end]) => {
     const row = verdict.rows.find((r) => r.id === id);
     const out =
       row !== undefined &&
@@ -67,24 +87,15 @@ export function complaintAnswer({ complaint, side, verdict, ridden, forecasts }:
       (end === 'either' ? row.outside !== 0 : end === 'low' ? row.outside < 0 : row.outside > 0);
     return out ? [row] : [];
   });
-  const unanswered = rule.rows.flatMap(([id]) => verdict.rows.find((r) => r.id === id && r.verdict === 'notMeasured') ?? []);
-  const chains = verdict.chains.filter((c) => rule.chains.includes(c.id));
-  const gaits = gaitsOf(ridden, rule.towards, side);
-  const asksToRide = rule.towards.length > 0 && ridden === null;
-  const pointsThere = rows.length > 0 || chains.length > 0;
-  const fault = rule.fault(side);
-  const answer = {
-    complaint,
-    state: stateOf({ pointsThere, gaits, complete: unanswered.length === 0 && !asksToRide }),
-    rows,
-    chains,
-    gaits,
-    byShape: forecasts.find((f) => f.fault === fault) ?? null,
-  };
-  return { ...answer, first: doFirst(answer, { asksToRide, unanswered, ...rule }) };
+  const unanswered = asked.flatMap(([id]) => verdict.rows.find((r) => r.id === id && r.verdict === 'notMeasured') ?? []);
+  const chains = verdict.chains.filter((c) => named.includes(c.id));
+  const gaits = gaitsOf(ridden, towards, side);
+  const asksToRide = towards.length > 0 && ridden === null;
+  const state = stateOf({ pointsThere: rows.length > 0 || chains.length > 0, gaits, complete: unanswered.length === 0 && !asksToRide });
+  return { state, rows, chains, gaits, unanswered, asksToRide };
 }
 
-interface Evidence {
+interface Shown {
   /** Numbers of the saddle as it stands point to a cause. */
   readonly pointsThere: boolean;
   /** Gaits that were ridden, where the complaint is one that moves. */
@@ -93,7 +104,7 @@ interface Evidence {
   readonly complete: boolean;
 }
 
-function stateOf({ pointsThere, gaits, complete }: Evidence): ComplaintAnswerCode {
+function stateOf({ pointsThere, gaits, complete }: Shown): ComplaintAnswerCode {
   if (gaits.some((g) => g.bearsOut)) return 'found';
   // numbers at halt say why it might move; where it was ridden and stays, they are no finding
   if (pointsThere) return gaits.length > 0 ? 'open' : 'found';

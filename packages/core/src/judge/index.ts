@@ -5,3 +5,4 @@ export * from './judge-sitting';
 export * from './complaint-table';
 export * from './complaint-answer';
 export * from './weighed-school';
+export * from './foretold';

@@ -2,7 +2,7 @@ import { LETTER_FILES_BYTES, dueListSchema, storySchema } from '@fulcra/contract
 import ICAL from 'ical.js';
 import { v7 } from 'uuid';
 import { type NamedAppointment, calendarOf, momentIn } from '../src/calendar/ics';
-import { postOffice } from '../src/mail/post-office';
+import { NeverTaken, postOffice } from '../src/mail/post-office';
 import { demoFitter, startedVisit } from './journeys';
 import { type Running, type Visitor, otherPractice, startServer } from './running-server';
 
@@ -261,5 +261,41 @@ describe('letters', () => {
     expect(await state()).toMatchObject({ state: 'sent', problem: '' });
     await office.sendDue(up, minutesLater(2_000_000));
     expect(sent).toBe(1);
+  });
+
+  it('are sent by one of two processes, and by the other only once the first is long gone', async () => {
+    const [here, there] = [postOffice(running.db), postOffice(running.db)];
+    const practiceId = (await fitter.send('GET', '/api/session')).body.practice.id as string;
+    const far = new Date('2041-01-01T00:00:00.000Z');
+    const ids = await Promise.all(
+      Array.from({ length: 6 }, async () => (await here.queue(practiceId, { ...LETTER, kind: 'reminder', attachments: [] }, far)).id),
+    );
+    const sent: string[] = [];
+    const slow = async ({ id }: { readonly id: string }) => {
+      sent.push(id);
+      await new Promise((next) => setTimeout(next, 20));
+      return 'sent' as const;
+    };
+    await Promise.all([here.sendDue(slow, far), there.sendDue(slow, far), here.sendDue(slow, far)]);
+    expect(sent.sort()).toEqual([...ids].sort());
+    // a process that ends while it sends: its letter is nobody's until the lease has run out
+    const { id } = await here.queue(practiceId, { ...LETTER, kind: 'reminder', attachments: [] }, far);
+    const ended = new Promise<never>(() => undefined);
+    void here.sendDue(() => ended, far);
+    await new Promise((next) => setTimeout(next, 100));
+    const later = (minutes: number) => new Date(far.getTime() + minutes * 60_000);
+    expect(await there.sendDue(slow, later(2.9))).toBe(0);
+    expect(await there.sendDue(slow, later(3))).toBe(1);
+    expect(sent.filter((s) => s === id)).toEqual([id]);
+  });
+
+  it('that a mail server will never take are given up at once, and say why', async () => {
+    const office = postOffice(running.db);
+    const practiceId = (await fitter.send('GET', '/api/session')).body.practice.id as string;
+    const far = new Date('2042-01-01T00:00:00.000Z');
+    const { id } = await office.queue(practiceId, { ...LETTER, kind: 'reminder', attachments: [] }, far);
+    await office.sendDue(() => Promise.reject(new NeverTaken('550 no such mailbox')), far);
+    const found = (await office.list(practiceId)).find((m) => m.id === id);
+    expect(found).toMatchObject({ state: 'given up', tries: 1, problem: '550 no such mailbox' });
   });
 });

@@ -1,5 +1,7 @@
 import { type AddressInfo } from 'node:net';
 import { SMTPServer } from 'smtp-server';
+import { NeverTaken } from '../src/mail/post-office';
+import { smtp } from '../src/mail/smtp';
 import { demoFitter } from './journeys';
 import { type Running, type Visitor, otherPractice, startServer } from './running-server';
 
@@ -66,6 +68,78 @@ describe('the letter box', () => {
     } finally {
       await running.stop();
       await new Promise<void>((resolve) => server.close(() => resolve()));
+    }
+  });
+});
+
+describe('letters to a mail server', () => {
+  const LETTER_OUT = {
+    id: '01890000-0000-7000-8000-000000000001',
+    practiceId: 'p',
+    to: 'a@far.example',
+    subject: 's',
+    text: 't',
+    attachments: [],
+  };
+  /** A server that answers every address as told, and keeps what it got. */
+  async function serverAnswering(refusal: number | null) {
+    const got: string[] = [];
+    const server = new SMTPServer({
+      authOptional: true,
+      disabledCommands: ['STARTTLS', 'AUTH'],
+      onRcptTo: (_address, _session, done) =>
+        done(refusal === null ? null : Object.assign(new Error('not this one'), { responseCode: refusal })),
+      onData: (stream, _session, done) => {
+        let text = '';
+        stream.on('data', (chunk: Buffer) => (text += chunk.toString()));
+        stream.once('end', () => {
+          got.push(text);
+          done();
+        });
+      },
+    });
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+    const { port } = server.server.address() as AddressInfo;
+    return {
+      got,
+      deliver: smtp(`smtp://127.0.0.1:${port}`, 'Fulcra <post@yard.example>'),
+      stop: () => new Promise<void>((r) => server.close(() => r())),
+    };
+  }
+
+  it('carry one Message-ID however often they are sent, so that one that went out twice is known as one', async () => {
+    const { got, deliver, stop } = await serverAnswering(null);
+    try {
+      await deliver(LETTER_OUT);
+      await deliver(LETTER_OUT);
+      await deliver({ ...LETTER_OUT, id: '01890000-0000-7000-8000-000000000002' });
+      const ids = got.map((text) => /^Message-ID: (<.*>)/im.exec(text)?.[1]);
+      expect(ids).toEqual([
+        `<${LETTER_OUT.id}@yard.example>`,
+        `<${LETTER_OUT.id}@yard.example>`,
+        expect.stringContaining('0002@yard.example'),
+      ]);
+    } finally {
+      await stop();
+    }
+  });
+
+  it.each([
+    [550, true],
+    [553, true],
+    [450, false],
+    [421, false],
+  ])('answered %d: never again is %s', async (refusal, final) => {
+    const { deliver, stop } = await serverAnswering(refusal);
+    try {
+      const error = await deliver(LETTER_OUT).then(
+        () => null,
+        (e: unknown) => e,
+      );
+      expect(error).toBeInstanceOf(Error);
+      expect(error instanceof NeverTaken).toBe(final);
+    } finally {
+      await stop();
     }
   });
 });

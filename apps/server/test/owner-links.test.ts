@@ -3,6 +3,7 @@ import { DEMO_SADDLES } from '@fulcra/demo';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
+import { LINK_DAY } from '../src/owners/link-day';
 import { DECISION, demoFitter, startedVisit, tackFound } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
 
@@ -18,6 +19,9 @@ const SADDLE = DEMO_SADDLES[0]!.id;
 const owner = () => running.visitor();
 const linkTo = async (horseId: string, days = 30) =>
   (await fitter.send('POST', `/api/horses/${horseId}/links`, { ownerName: 'An Owner', days })).body as { id: string; token: string };
+/** What came through a link today came a day earlier. */
+const yesterday = (linkId: string) =>
+  running.db.query('UPDATE owner_link_day SET on_day = on_day - INTERVAL 1 DAY WHERE link_id = ? ORDER BY on_day', [linkId]);
 const code = (reply: { readonly body: { readonly error?: { readonly code: string } } }) => reply.body.error?.code ?? null;
 
 /** A horse whose visit was closed with a saddle, and a link to it. */
@@ -139,8 +143,43 @@ describe('what an owner says', () => {
   it('never fills the practice: forty wait at most', async () => {
     const { link } = await finished();
     const say = () => owner().send('PUT', `/api/shared/${link.token}/words/${v7()}`, { body: ASKS });
-    for (let i = 0; i < 40; i++) expect((await say()).status).toBe(200);
-    expect(code(await say())).toBe('WORDS_FULL');
+    for (let day = 1; day <= 2; day++) {
+      for (let i = 0; i < LINK_DAY.words; i++) expect((await say()).status).toBe(200);
+      await yesterday(link.id);
+    }
+    expect(2 * LINK_DAY.words).toBe(40);
+    const racing = await Promise.all(Array.from({ length: 6 }, say));
+    expect(new Set(racing.map(code))).toEqual(new Set(['WORDS_FULL']));
+  });
+
+  it('takes so much in a day through one link, counted in the write: of a race as many as it takes, and tomorrow more', async () => {
+    const { link } = await finished();
+    const say = () => owner().send('PUT', `/api/shared/${link.token}/words/${v7()}`, { body: ASKS });
+    const racing = await Promise.all(Array.from({ length: LINK_DAY.words + 5 }, say));
+    expect(racing.filter((r) => r.status === 200)).toHaveLength(LINK_DAY.words);
+    expect(new Set(racing.map(code))).toEqual(new Set([null, 'LINK_DAY_FULL']));
+    // the same one again is not one more
+    const known = (await owner().send('GET', `/api/shared/${link.token}`)).body.words[0].id as string;
+    expect((await owner().send('PUT', `/api/shared/${link.token}/words/${known}`, { body: ASKS })).status).toBe(200);
+    await yesterday(link.id);
+    expect((await say()).status).toBe(200);
+  });
+
+  it('announces so many photos in a day, and none of them takes room before its bytes come', async () => {
+    const { link } = await finished();
+    const used = async () => (await fitter.send('GET', '/api/photo-room')).body.usedBytes as number;
+    const before = await used();
+    const word = v7();
+    await owner().send('PUT', `/api/shared/${link.token}/words/${word}`, { body: ASKS });
+    const announce = async (at: string) =>
+      owner().send('PUT', `/api/shared/${link.token}/words/${at}/photos/${v7()}`, {
+        ...{ view: 'behind', mediaType: 'image/jpeg', bytes: 11_000_000, sha256: 'a'.repeat(64) },
+      });
+    for (let i = 0; i < LINK_DAY.photos; i++) expect((await announce(word)).status).toBe(200);
+    expect(await used()).toBe(before);
+    const other = v7();
+    await owner().send('PUT', `/api/shared/${link.token}/words/${other}`, { body: ASKS });
+    expect(code(await announce(other))).toBe('LINK_DAY_FULL');
   });
 
   it.each([

@@ -183,13 +183,25 @@ it('a practice has room for so many bytes, says how many are used, and no race g
     };
     const left = 3 * picture.length - before;
     expect((await announce(left + 1)).body.error.code).toBe('PHOTO_ROOM_FULL');
+    // an announcement takes no room: only bytes do
+    const told = Array.from({ length: 6 }, () => announced(picture));
+    const replies = await Promise.all(told.map(({ id, body }) => fitter.send('PUT', `/api/visits/${visitId}/photos/${id}`, body)));
+    expect(replies.map((r) => r.status)).toEqual(told.map(() => 200));
+    expect((await fitter.send('GET', '/api/photo-room')).body.usedBytes).toBe(before);
     const most = Math.floor(left / picture.length);
-    const replies = await Promise.all(Array.from({ length: 6 }, () => announce(picture.length)));
-    expect(replies.filter((r) => r.status === 200)).toHaveLength(most);
-    const used = before + most * picture.length;
-    expect((await fitter.send('GET', '/api/photo-room')).body.usedBytes).toBe(used);
-    expect((await announce(3 * picture.length - used)).status).toBe(200);
-    expect((await announce(1)).body.error.code).toBe('PHOTO_ROOM_FULL');
+    const sent = await Promise.all(
+      told.map(async ({ id }) => {
+        const response = await fetch(`${small.base}/api/visits/${visitId}/photos/${id}/content?from=0`, {
+          method: 'PUT',
+          headers: { 'content-type': 'application/octet-stream', cookie: fitter.cookie, 'x-fulcra-csrf': fitter.csrf },
+          body: new Uint8Array(picture),
+        });
+        return { status: response.status, body: (await response.json()) as { error: { code: string } } };
+      }),
+    );
+    expect(sent.filter((r) => r.status === 200)).toHaveLength(most);
+    expect(new Set(sent.filter((r) => r.status !== 200).map((r) => r.body.error.code))).toEqual(new Set(['PHOTO_ROOM_FULL']));
+    expect((await fitter.send('GET', '/api/photo-room')).body.usedBytes).toBeLessThanOrEqual(3 * picture.length);
   } finally {
     await small.stop();
   }

@@ -11,7 +11,15 @@ const printable = (most: number) =>
     .max(most)
     .refine((s) => ![...s].some((c) => c < ' ' && c !== '\n' && c !== '\t'), 'holds control characters');
 
-export const nameSchema = printable(120).refine((s) => s.replace(/[\p{Cf}\p{Z}]/gu, '').length > 0, 'is empty');
+/** In one line: what is typed or pasted over several is put into one, so that no list, letter or calendar is broken by a name. */
+export const lineSchema = (most: number) =>
+  z
+    .string()
+    .overwrite((s) => s.replace(/[\r\n\t\u2028\u2029]+/g, ' ').trim())
+    .max(most)
+    .refine((s) => ![...s].some((c) => c < ' ' || c === '\u007f'), 'holds control characters');
+
+export const nameSchema = lineSchema(120).refine((s) => s.replace(/[\p{Cf}\p{Z}]/gu, '').length > 0, 'is empty');
 
 export const noteSchema = printable(4000);
 

@@ -1,6 +1,6 @@
 import { COMPLAINT_ANSWERS, PURPOSES, TACK_KINDS, TACK_STATES, TRAIT_IDS, TRAIT_VALUES, type TraitId } from '@fulcra/core';
 import { z } from 'zod';
-import { daySchema, idSchema, momentSchema, nameSchema, noteSchema, within } from './basics';
+import { daySchema, idSchema, lineSchema, momentSchema, nameSchema, noteSchema, within } from './basics';
 import { decisionSchema } from './decisions';
 import { dueSchema } from './due';
 import { complaintSchema } from './facts';
@@ -56,7 +56,7 @@ export const ownerWordBodySchema = z.discriminatedUnion('kind', [
     what: z.array(z.enum(OWNER_CHANGES)).min(1).max(OWNER_CHANGES.length).readonly(),
     note: noteSchema,
   }),
-  z.object({ kind: z.literal('asksVisit'), when: z.string().trim().max(300), note: noteSchema }),
+  z.object({ kind: z.literal('asksVisit'), when: lineSchema(300), note: noteSchema }),
   homeSchema,
 ]);
 export type OwnerWordBody = z.infer<typeof ownerWordBodySchema>;

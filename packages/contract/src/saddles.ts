@@ -10,7 +10,7 @@ import {
   saddleProblems,
 } from '@fulcra/core';
 import { z } from 'zod';
-import { idSchema, nameSchema, noteSchema } from './basics';
+import { idSchema, lineSchema, nameSchema, noteSchema } from './basics';
 import { saddleBuildSchema } from './saddle-build';
 
 export const widthSettingSchema = z.object({ label: z.string().min(1).max(60), includedAngleDeg: z.number().min(50).max(150) });
@@ -42,9 +42,9 @@ const saddleShape = z.object({
   front: saddleFrontSchema,
   build: saddleBuildSchema,
   seat: saddleSeatSchema.default(UNKNOWN_SEAT),
-  whereabouts: z.string().trim().max(200),
+  whereabouts: lineSchema(200),
   /** The maker's number on it, to know it by. */
-  serial: z.string().trim().max(60).default(''),
+  serial: lineSchema(60).default(''),
   note: noteSchema,
 });
 

@@ -65,6 +65,6 @@ async function addPhotos(stores: Stores, who: SignedIn, photos: DemoScenario['ph
     const sha256 = createHash('sha256').update(picture).digest('hex');
     await stores.photos.announce(who, { visitId }, id, { ...photo, mediaType: 'image/png', bytes: picture.length, sha256 });
     for (let from = 0; from < picture.length; from += PHOTO_PIECE_BYTES)
-      await stores.photos.addPiece(who.practiceId, { visitId }, id, from, picture.subarray(from, from + PHOTO_PIECE_BYTES));
+      await stores.photos.addPiece(who.practiceId, { visitId }, id, { from, content: picture.subarray(from, from + PHOTO_PIECE_BYTES) });
   }
 }

@@ -24,6 +24,9 @@ export interface MailRow {
   nextTryAt: Date;
   sentAt: Date | null;
   problem: string;
+  /** The process that is sending it, and until when nobody else does. */
+  leaseOwner: string | null;
+  leaseUntil: Date | null;
 }
 export const MailEntity = new EntitySchema<MailRow>({
   name: 'mail_out',
@@ -41,5 +44,7 @@ export const MailEntity = new EntitySchema<MailRow>({
     nextTryAt: { type: 'datetime', precision: 3, name: 'next_try_at' },
     sentAt: { type: 'datetime', precision: 3, name: 'sent_at', nullable: true },
     problem: text(300),
+    leaseOwner: { ...idColumn, name: 'lease_owner', nullable: true },
+    leaseUntil: { type: 'datetime', precision: 3, name: 'lease_until', nullable: true },
   },
 });

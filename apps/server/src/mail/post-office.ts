@@ -1,6 +1,6 @@
 import { type Mail } from '@fulcra/contract';
 import { addMinutes } from 'date-fns';
-import { type DataSource, LessThanOrEqual } from 'typeorm';
+import { type DataSource } from 'typeorm';
 import { v7 } from 'uuid';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { type Attachment, MailEntity, type MailRow } from './mail.entity';
@@ -8,12 +8,17 @@ import { type Attachment, MailEntity, type MailRow } from './mail.entity';
 /** What became of a letter that was taken. */
 export type Delivered = 'sent' | 'boxed';
 /** Hands a letter on. Throws where it isn't taken. */
-export type Deliver = (letter: Pick<MailRow, 'practiceId' | 'to' | 'subject' | 'text' | 'attachments'>) => Promise<Delivered>;
+export type Deliver = (letter: Pick<MailRow, 'id' | 'practiceId' | 'to' | 'subject' | 'text' | 'attachments'>) => Promise<Delivered>;
+
+/** A mail server said that this letter will never be taken: there is no use in trying again. */
+export class NeverTaken extends Error {}
 
 /** Minutes until it is tried again after each failure; after the last it is given up, and said (default). */
 const WAITS_MIN = [1, 5, 15, 60, 180, 360, 720, 1440, 1440] as const;
 const MOST_AT_ONCE = 20;
 const MOST_PROBLEM = 300;
+/** A letter is its process's own for so long: longer than a mail server may take (see `smtp`), so that one killed meanwhile holds it up no longer. */
+const LEASED_MIN = 3;
 
 interface Letter {
   readonly kind: MailRow['kind'];
@@ -33,7 +38,17 @@ export interface PostOffice {
   sendDue(deliver: Deliver, now: Date): Promise<number>;
 }
 
-const sentOut = ({ practiceId: _, text: __, attachments: ___, madeAt, nextTryAt, sentAt, ...mail }: MailRow): Mail => ({
+const sentOut = ({
+  practiceId: _,
+  text: __,
+  attachments: ___,
+  leaseOwner: ____,
+  leaseUntil: _____,
+  madeAt,
+  nextTryAt,
+  sentAt,
+  ...mail
+}: MailRow): Mail => ({
   ...mail,
   madeAt: madeAt.toISOString(),
   nextTryAt: nextTryAt.toISOString(),
@@ -51,7 +66,7 @@ export function postOffice(db: DataSource): PostOffice {
     queue: async (practiceId, letter, now) => {
       const row: MailRow = {
         ...{ id: v7(), practiceId, ...letter, state: 'queued', tries: 0 },
-        ...{ madeAt: now, nextTryAt: now, sentAt: null, problem: '' },
+        ...{ madeAt: now, nextTryAt: now, sentAt: null, problem: '', leaseOwner: null, leaseUntil: null },
       };
       await table.insert(row);
       return sentOut(row);
@@ -64,32 +79,43 @@ export function postOffice(db: DataSource): PostOffice {
       return sentOut(await find(practiceId, id));
     },
     sendDue: async (deliver, now) => {
-      const due = await table.find({
-        where: { state: 'queued', nextTryAt: LessThanOrEqual(now) },
-        order: { nextTryAt: 'ASC' },
-        take: MOST_AT_ONCE,
-      });
       let taken = 0;
-      for (const row of due) if (await tryOne(row, deliver, now)) taken++;
+      for (let i = 0; i < MOST_AT_ONCE; i++) {
+        const row = await leased(now);
+        if (row === null) break;
+        if (await tryOne(row, deliver, now)) taken++;
+      }
       return taken;
     },
   };
 
+  /** The next letter that is due, this process's own until it is sent or the lease runs out; null where there is none. */
+  async function leased(now: Date): Promise<MailRow | null> {
+    const lease = v7();
+    await db.query(
+      `UPDATE mail_out SET lease_owner = ?, lease_until = ?
+        WHERE state = 'queued' AND next_try_at <= ? AND (lease_until IS NULL OR lease_until <= ?)
+        ORDER BY next_try_at, id LIMIT 1`,
+      [lease, addMinutes(now, LEASED_MIN), now, now],
+    );
+    return table.findOneBy({ leaseOwner: lease });
+  }
+
   async function tryOne(row: MailRow, deliver: Deliver, now: Date): Promise<boolean> {
+    const free = { leaseOwner: null, leaseUntil: null };
+    const ours = { id: row.id, leaseOwner: row.leaseOwner! };
     try {
       const state = await deliver(row);
-      await table.update({ id: row.id }, { state, sentAt: state === 'sent' ? now : null, tries: row.tries + 1, problem: '' });
+      await table.update(ours, { ...free, state, sentAt: state === 'sent' ? now : null, tries: row.tries + 1, problem: '' });
       return true;
     } catch (error) {
-      const wait = WAITS_MIN[row.tries];
-      await table.update(
-        { id: row.id },
-        {
-          tries: row.tries + 1,
-          problem: (error instanceof Error ? error.message : String(error)).slice(0, MOST_PROBLEM),
-          ...(wait === undefined ? { state: 'given up' as const } : { nextTryAt: addMinutes(now, wait) }),
-        },
-      );
+      const wait = error instanceof NeverTaken ? undefined : WAITS_MIN[row.tries];
+      await table.update(ours, {
+        ...free,
+        tries: row.tries + 1,
+        problem: (error instanceof Error ? error.message : String(error)).slice(0, MOST_PROBLEM),
+        ...(wait === undefined ? { state: 'given up' as const } : { nextTryAt: addMinutes(now, wait) }),
+      });
       return false;
     }
   }

@@ -1,5 +1,14 @@
 import { createTransport } from 'nodemailer';
-import { type Deliver, type Delivered } from './post-office';
+import { type Deliver, type Delivered, NeverTaken } from './post-office';
+
+/** The letter's own, however often it is sent: whoever gets it twice can tell that it is one. */
+const messageIdOf = (id: string, from: string): string => `<${id}@${/@([^>\s]+)/.exec(from)?.[1] ?? 'fulcra.invalid'}>`;
+
+/** Refused for good: a reply of the 500s to the letter or its address. Source: RFC 5321, 4.2.1. A refused sign-in may be mended. */
+const isFinal = (error: unknown): boolean => {
+  const { responseCode, code } = error as { readonly responseCode?: number; readonly code?: string };
+  return code !== 'EAUTH' && responseCode !== undefined && responseCode >= 500 && responseCode < 600;
+};
 
 /** Names the practice a letter is of; only letters to our own letter box carry it. */
 export const OF_PRACTICE = 'X-Fulcra-Practice';
@@ -11,9 +20,9 @@ export const OF_PRACTICE = 'X-Fulcra-Practice';
  */
 export function smtp(url: string, from: string, ends: Delivered = 'sent'): Deliver {
   const transport = createTransport(url, { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 20_000 } as object);
-  return async ({ practiceId, to, subject, text, attachments }) => {
-    await transport.sendMail({
-      ...{ from, to, subject, text },
+  return async ({ id, practiceId, to, subject, text, attachments }) => {
+    const letter = {
+      ...{ from, to, subject, text, messageId: messageIdOf(id, from) },
       ...(ends === 'boxed' && { headers: { [OF_PRACTICE]: practiceId } }),
       attachments: attachments.map((a) => ({
         filename: a.name,
@@ -21,6 +30,9 @@ export function smtp(url: string, from: string, ends: Delivered = 'sent'): Deliv
         content: a.text,
         ...(a.encoding !== undefined && { encoding: a.encoding }),
       })),
+    };
+    await transport.sendMail(letter).catch((error: unknown) => {
+      throw isFinal(error) ? new NeverTaken((error as Error).message) : error;
     });
     return ends;
   };

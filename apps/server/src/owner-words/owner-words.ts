@@ -3,6 +3,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { type DataSource, type EntityManager } from 'typeorm';
 import { v7 } from 'uuid';
 import { inUseOfHorse } from '../horses/in-use';
+import { countForLink } from '../owners/link-day';
 import { holdHorse } from '../horses/standing';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
@@ -19,6 +20,8 @@ interface OfOwner {
   readonly practiceId: string;
   readonly horseId: string;
   readonly ownerName: string;
+  /** The link it came through. */
+  readonly id: string;
 }
 
 export interface OwnerWords extends MergeCollection<'ownerWord'> {
@@ -54,7 +57,7 @@ export function ownerWords(db: DataSource): OwnerWords {
     }),
     ofHorse: async (practiceId, horseId) =>
       (await table.find({ where: { practiceId, horseId }, order: { madeAt: 'DESC', id: 'DESC' }, take: 100 })).map(sentOut),
-    say: async ({ practiceId, horseId, ownerName }, id, body, now) => {
+    say: async ({ id: linkId, practiceId, horseId, ownerName }, id, body, now) => {
       const word = { id, practiceId, horseId, ownerName, madeAt: now.toISOString(), body, takenUp: null };
       await inOneWrite(db, async (tx) => {
         const rows = tx.getRepository(OwnerWordEntity);
@@ -68,6 +71,7 @@ export function ownerWords(db: DataSource): OwnerWords {
         await holdHorse(tx, practiceId, horseId);
         const waiting = await rows.findBy({ practiceId, horseId });
         if (waiting.filter((w) => w.takenUp === null).length >= MOST_WAITING_WORDS) throw new FulcraError('WORDS_FULL');
+        await countForLink(tx, linkId, 'words', 1, now);
         await rows.insert(word);
         if (body.kind === 'changed' && body.what.includes('fell')) await noteFall(tx, word);
       });

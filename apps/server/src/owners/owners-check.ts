@@ -6,6 +6,7 @@ import { type DataSource } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { TackCheckEntity } from '../tack/tack.entity';
+import { countForLink } from './link-day';
 import { type OwnerLinkRow } from './owner.entity';
 
 /** An id of the same moment as another, the same each time for the same content: the form of UUIDv7 with its random part from the content. */
@@ -20,7 +21,7 @@ function idBeside(id: string, content: string): string {
  */
 export async function keepOwnersCheck(
   db: DataSource,
-  { practiceId, ownerName }: OwnerLinkRow,
+  { id: linkId, practiceId, ownerName }: OwnerLinkRow,
   id: string,
   { kind, id: itemId }: ReportTack,
   found: readonly FoundSpot[],
@@ -35,11 +36,15 @@ export async function keepOwnersCheck(
   await inOneWrite(db, async (tx) => {
     const rows = tx.getRepository(TackCheckEntity);
     const known = await rows.findOneBy({ id });
-    if (known === null) return void (await rows.insert({ id, practiceId, ...check }));
+    const keep = async (as: string): Promise<void> => {
+      await countForLink(tx, linkId, 'looks', 1, now);
+      await rows.insert({ id: as, practiceId, ...check });
+    };
+    if (known === null) return keep(id);
     if (known.practiceId !== practiceId) throw new FulcraError('NOT_FOUND');
     if (known.itemId === itemId && known.hand === ownerName && isDeepStrictEqual(known.found, check.found)) return;
     // the answer to the first one was lost, and something else is sent under its id: the same again is the same again
     const another = idBeside(id, JSON.stringify([itemId, ownerName, check.found]));
-    if (!(await rows.existsBy({ id: another }))) await rows.insert({ id: another, practiceId, ...check });
+    if (!(await rows.existsBy({ id: another }))) await keep(another);
   });
 }

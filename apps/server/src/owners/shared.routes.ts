@@ -69,21 +69,22 @@ export const sharedRoutes: FastifyPluginAsyncZod<Needs> = async (app, { links, p
     '/api/shared/:token/words/:wordId/photos/:photoId',
     { config, schema: { params: ofPhoto, body: sharedPhotoSchema, response: { 200: heldSchema } } },
     async (request) => {
-      const { practiceId, horseId } = await linkOf(request);
+      const { id: linkId, practiceId, horseId } = await linkOf(request);
       const { wordId, photoId } = request.params;
       await ownWord(practiceId, horseId, wordId);
       const photo = { ...request.body, note: '', takenAt: new Date().toISOString() };
-      return stores.photos.announce({ practiceId, personId: null }, { ownerWordId: wordId }, photoId, photo);
+      return stores.photos.announce({ practiceId, personId: null, linkId }, { ownerWordId: wordId }, photoId, photo);
     },
   );
   app.put(
     '/api/shared/:token/words/:wordId/photos/:photoId/content',
     { config, schema: { params: ofPhoto, querystring: pieceQuerySchema, response: { 200: heldSchema } } },
     async (request) => {
-      const { practiceId, horseId } = await linkOf(request);
+      const { id: linkId, practiceId, horseId } = await linkOf(request);
       const { wordId, photoId } = request.params;
       await ownWord(practiceId, horseId, wordId);
-      return stores.photos.addPiece(practiceId, { ownerWordId: wordId }, photoId, request.query.from, pieceIn(request.body));
+      const piece = { from: request.query.from, content: pieceIn(request.body), linkId };
+      return stores.photos.addPiece(practiceId, { ownerWordId: wordId }, photoId, piece);
     },
   );
 

@@ -21,10 +21,10 @@ export async function wholePicture(db: DataSource, id: string): Promise<Buffer> 
  * emptied, so that it can be sent again from its start. Two at once are one.
  * @throws why it isn't kept
  */
-export async function openAndKeep(db: DataSource, { id, sha256, mediaType }: PhotoRow): Promise<void> {
+export async function openAndKeep(db: DataSource, { id, practiceId, sha256, mediaType }: PhotoRow): Promise<void> {
   const came = await wholePicture(db, id);
   const whole = createHash('sha256').update(came).digest('hex') === sha256;
-  const opened: OpenedPicture | ErrorCode = whole ? await openPicture(mediaType, came) : 'PHOTO_BROKEN';
+  const opened: OpenedPicture | ErrorCode = whole ? await openPicture(practiceId, mediaType, came) : 'PHOTO_BROKEN';
   const ours = await inOneWrite(db, async (tx) => {
     const row = await tx.getRepository(PhotoEntity).findOne({ where: { id }, lock: { mode: 'pessimistic_write' } });
     if (row === null || !waitsToBeOpened(row)) return false;
@@ -44,11 +44,11 @@ async function keep(tx: EntityManager, photoId: string, { bytes, small, widthPx,
 }
 
 /** The small picture; of one that was kept before there were any, made now. @returns null where it can't be made */
-export async function smallPicture(db: DataSource, { id, mediaType }: PhotoRow): Promise<Buffer | null> {
+export async function smallPicture(db: DataSource, { id, practiceId, mediaType }: PhotoRow): Promise<Buffer | null> {
   const table = db.getRepository(SmallPhotoEntity);
   const held = await table.findOneBy({ photoId: id });
   if (held !== null) return held.content;
-  const opened = await openPicture(mediaType, await wholePicture(db, id));
+  const opened = await openPicture(practiceId, mediaType, await wholePicture(db, id));
   if (typeof opened === 'string') return null;
   await table.upsert({ photoId: id, content: opened.small }, ['photoId']);
   return opened.small;

@@ -13,6 +13,7 @@ import { FulcraError } from '../platform/errors/fulcra-error';
 import { rowsAndNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { OwnerWordEntity } from '../owner-words/owner-word.entity';
+import { countForLink } from '../owners/link-day';
 import { TackCheckEntity } from '../tack/tack.entity';
 import { lockedVisit } from '../visits/append-collection';
 import { openAndKeep, smallPicture, waitsToBeOpened, wholePicture } from './opening';
@@ -27,6 +28,15 @@ export type PhotoOwner =
 interface Photographer {
   readonly practiceId: string;
   readonly personId: string | null;
+  /** The owner's link it comes through. */
+  readonly linkId?: string;
+}
+
+/** The bytes of a photo from one place on, and the owner's link they come through. */
+interface PieceOfPhoto {
+  readonly from: number;
+  readonly content: Buffer;
+  readonly linkId?: string;
 }
 const THE_OWNER = 'The owner';
 /** A photo as it is kept, whatever it is of. */
@@ -41,7 +51,7 @@ export interface Photos {
   /** Announces a photo; the same one twice is one. */
   announce<O extends PhotoOwner>(who: Photographer, owner: O, id: string, photo: PhotoWrite): Promise<Kept & O>;
   /** Adds the piece that begins where the last one ended; one already held is passed over. */
-  addPiece<O extends PhotoOwner>(practiceId: string, owner: O, id: string, from: number, content: Buffer): Promise<Kept & O>;
+  addPiece<O extends PhotoOwner>(practiceId: string, owner: O, id: string, piece: PieceOfPhoto): Promise<Kept & O>;
   /** The whole picture, or the small one of it; refused until all of it is held. */
   content(practiceId: string, owner: PhotoOwner, id: string, size: PictureSize): Promise<Picture>;
   /** How much of its room a practice has used. */
@@ -69,9 +79,9 @@ function rowOf(owner: Exclude<PhotoOwner, { visitId: string }>): readonly [Entit
   return 'tackCheckId' in owner ? [TackCheckEntity, owner.tackCheckId] : [OwnerWordEntity, owner.ownerWordId];
 }
 
-/** What a practice's photos take, as they are kept; what is only announced counts as it will come. */
+/** What a practice's photos take, as they are kept; of what is still coming, what has come. Only announced is nothing yet. */
 async function usedBytes(tx: EntityManager, practiceId: string): Promise<number> {
-  const sum = 'SELECT COALESCE(SUM(COALESCE(kept_bytes, bytes)), 0) AS used FROM photo WHERE practice_id = ?';
+  const sum = 'SELECT COALESCE(SUM(COALESCE(kept_bytes, held_bytes)), 0) AS used FROM photo WHERE practice_id = ?';
   const [row] = await tx.query<{ readonly used: string }[]>(sum, [practiceId]);
   return Number(row!.used);
 }
@@ -84,9 +94,8 @@ interface Announced {
 }
 
 async function announce(tx: EntityManager, { who, owner, id, photo }: Announced, quotaBytes: number): Promise<void> {
-  const { practiceId, personId } = who;
-  // two at once are counted one after the other
-  await tx.getRepository(PracticeEntity).findOne({ where: { id: practiceId }, lock: { mode: 'pessimistic_write' } });
+  const { practiceId, personId, linkId } = who;
+  await holdRoom(tx, practiceId);
   const { closed } = await lockOwner(tx, practiceId, owner);
   const table = tx.getRepository(PhotoEntity);
   const known = await table.findOneBy({ id });
@@ -110,8 +119,13 @@ async function announce(tx: EntityManager, { who, owner, id, photo }: Announced,
     widthPx: null,
     heightPx: null,
   };
+  if (linkId !== undefined) await countForLink(tx, linkId, 'photos', 1, row.takenAt);
   await table.insert(row);
 }
+
+/** Two at once are counted one after the other. */
+const holdRoom = (tx: EntityManager, practiceId: string): Promise<unknown> =>
+  tx.getRepository(PracticeEntity).findOne({ where: { id: practiceId }, lock: { mode: 'pessimistic_write' } });
 
 /** A piece already held is passed over, so that a late one takes nothing back. */
 async function addPiece(
@@ -119,14 +133,18 @@ async function addPiece(
   practiceId: string,
   owner: PhotoOwner,
   id: string,
-  from: number,
-  content: Buffer,
+  { from, content, linkId }: PieceOfPhoto,
+  quotaBytes: number,
 ): Promise<void> {
+  await holdRoom(tx, practiceId);
   const table = tx.getRepository(PhotoEntity);
   const row = await table.findOne({ where: { id, practiceId, ...owner }, lock: { mode: 'pessimistic_write' } });
   if (row === null) throw new FulcraError('NOT_FOUND');
   const heldBytes = heldAfter(row, from, content);
   if (heldBytes === null) return;
+  // it was announced into room that others may have filled since
+  refusePastQuota(await usedBytes(tx, practiceId), content.length, quotaBytes);
+  if (linkId !== undefined) await countForLink(tx, linkId, 'bytes', content.length, new Date());
   await tx.getRepository(PieceEntity).upsert({ photoId: id, fromByte: from, content }, ['photoId', 'fromByte']);
   await table.update({ id, practiceId }, { heldBytes });
 }
@@ -170,8 +188,8 @@ export function photos(db: DataSource, quotaBytes: number): Photos {
       await inOneWrite(db, (tx) => announce(tx, { who, owner, id, photo }, quotaBytes));
       return one(await opened(who.practiceId, owner, id), owner);
     },
-    addPiece: async (practiceId, owner, id, from, content) => {
-      await inOneWrite(db, (tx) => addPiece(tx, practiceId, owner, id, from, content));
+    addPiece: async (practiceId, owner, id, piece) => {
+      await inOneWrite(db, (tx) => addPiece(tx, practiceId, owner, id, piece, quotaBytes));
       return one(await opened(practiceId, owner, id), owner);
     },
     content: async (practiceId, owner, id, size) => {

@@ -54,7 +54,7 @@ export const photoRoutes: FastifyPluginAsyncZod<Needs> = async (app, { photos })
       async (request) => {
         const { photoId, ...of } = request.params as OwnerParams;
         const { from } = request.query;
-        return photos.addPiece(signedIn(request).practiceId, of as OwnOwner, photoId, from, pieceIn(request.body));
+        return photos.addPiece(signedIn(request).practiceId, of as OwnOwner, photoId, { from, content: pieceIn(request.body) });
       },
     );
     app.get(`${owner.path}/photos/:photoId/content`, { schema: { params: owner.params, querystring: seen } }, async (request, reply) => {

@@ -15,7 +15,7 @@ const noted = (orientation: number) =>
     .withExif({ IFD0: { Make: 'some device' }, IFD3: { GPSLatitudeRef: 'N', GPSLatitude: '50/1 6/1 0/1' } })
     .withMetadata({ orientation });
 const opened = async (mediaType: 'image/jpeg' | 'image/png' | 'image/webp', bytes: Buffer): Promise<OpenedPicture> => {
-  const outcome = await openPicture(mediaType, bytes);
+  const outcome = await openPicture('a', mediaType, bytes);
   if (typeof outcome === 'string') throw new Error(outcome);
   return outcome;
 };
@@ -35,6 +35,15 @@ describe('a picture opened', () => {
     expect(await sharp(small).metadata()).toMatchObject({ format: 'webp', width: SMALL_EDGE_PX, height: 267 });
     expect(Math.abs((await light(bytes, { left: 0, top: 0, width: 200, height: 400 })) - 20)).toBeLessThan(4);
     expect(Math.abs((await light(bytes, { left: 400, top: 0, width: 200, height: 400 })) - 230)).toBeLessThan(4);
+  });
+
+  it('a PNG keeps every dot, in more colours than 256', async () => {
+    const raw = Buffer.from(Array.from({ length: 64 * 64 * 3 }, (_, i) => (i * 7919) % 251));
+    const came = await sharp(raw, { raw: { width: 64, height: 64, channels: 3 } })
+      .png()
+      .toBuffer();
+    const { bytes } = await opened('image/png', came);
+    expect((await sharp(bytes).removeAlpha().raw().toBuffer()).equals(raw)).toBe(true);
   });
 
   it('is turned as its notes say, and the notes are gone: device, place, turn', async () => {
@@ -61,8 +70,8 @@ describe('a picture opened', () => {
   });
 
   it('one of another kind than it is said to be is none', async () => {
-    expect(await openPicture('image/png', await drawn().jpeg().toBuffer())).toBe('PHOTO_NOT_A_PICTURE');
-    expect(await openPicture('image/jpeg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'))).toBe(
+    expect(await openPicture('a', 'image/png', await drawn().jpeg().toBuffer())).toBe('PHOTO_NOT_A_PICTURE');
+    expect(await openPicture('a', 'image/jpeg', Buffer.from('<svg xmlns="http://www.w3.org/2000/svg" width="9" height="9"/>'))).toBe(
       'PHOTO_NOT_A_PICTURE',
     );
   });
@@ -73,7 +82,9 @@ describe('a picture opened', () => {
     ['a PNG of a head alone', 'image/png', async () => (await drawn().png().toBuffer()).subarray(0, 33)],
     ['half a PNG', 'image/png', async () => half(await drawn().png().toBuffer())],
     ['half a WebP', 'image/webp', async () => half(await drawn().webp().toBuffer())],
-  ] as const)('%s is none', async (_, mediaType, make) => expect(await openPicture(mediaType, await make())).toBe('PHOTO_NOT_A_PICTURE'));
+  ] as const)('%s is none', async (_, mediaType, make) =>
+    expect(await openPicture('a', mediaType, await make())).toBe('PHOTO_NOT_A_PICTURE'),
+  );
 
   it('one that only says that it is huge is refused by its head; one dot fewer is looked into', async () => {
     const said = (width: number, height: number) => {
@@ -84,8 +95,8 @@ describe('a picture opened', () => {
       return bytes;
     };
     expect(MOST_DOTS).toBe(10_000 * 6000);
-    expect(await openPicture('image/png', said(10_000, 6001))).toBe('PHOTO_TOO_MANY_DOTS');
-    expect(await openPicture('image/png', said(10_000, 6000))).toBe('PHOTO_NOT_A_PICTURE');
+    expect(await openPicture('a', 'image/png', said(10_000, 6001))).toBe('PHOTO_TOO_MANY_DOTS');
+    expect(await openPicture('a', 'image/png', said(10_000, 6000))).toBe('PHOTO_NOT_A_PICTURE');
   });
 });
 

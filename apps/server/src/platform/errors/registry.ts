@@ -91,6 +91,11 @@ export const ERRORS = {
     remedy: 'Ask your saddle fitter for a new one: links expire and can be taken back.',
   },
   LINK_TOO_OFTEN: { status: 429, message: 'That was very often in a short time.', remedy: 'Wait a minute, then go on; nothing is lost.' },
+  LINK_DAY_FULL: {
+    status: 429,
+    message: 'A great deal came through this link today.',
+    remedy: 'Go on tomorrow, or ring up; what was sent is there.',
+  },
   WORDS_FULL: {
     status: 409,
     message: 'A great deal was said already and waits to be read.',

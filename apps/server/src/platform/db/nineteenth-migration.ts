@@ -1,0 +1,26 @@
+import { type MigrationInterface, type QueryRunner } from 'typeorm';
+
+/** What came through an owner's link is counted by the day; a letter that is being sent is leased to the process that sends it. */
+export class LinkDaysAndLeases1765700000000 implements MigrationInterface {
+  name = 'LinkDaysAndLeases1765700000000';
+
+  async up(runner: QueryRunner): Promise<void> {
+    await runner.query(
+      `CREATE TABLE owner_link_day (
+        link_id CHAR(36) NOT NULL,
+        on_day DATE NOT NULL,
+        words INT NOT NULL DEFAULT 0,
+        looks INT NOT NULL DEFAULT 0,
+        photos INT NOT NULL DEFAULT 0,
+        bytes BIGINT NOT NULL DEFAULT 0,
+        PRIMARY KEY (link_id, on_day),
+        CONSTRAINT owner_link_day_link FOREIGN KEY (link_id) REFERENCES owner_link (id) ON DELETE CASCADE
+      ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci`,
+    );
+    await runner.query('ALTER TABLE mail_out ADD COLUMN lease_owner CHAR(36) NULL, ADD COLUMN lease_until DATETIME(3) NULL');
+  }
+
+  async down(): Promise<void> {
+    throw new Error('Migrations only go forward: restore a backup instead.');
+  }
+}

@@ -58,11 +58,14 @@ function LimitRow({ field, value, onSet }: FieldRowProps<LimitField>) {
     return (
       <YStack>
         <NumberRow field={{ ...field, kind: 'number' } as NumberField} value={value} onSet={onSet} />
-        <XStack>
-          <Button kind="quiet" tight label={SCHOOLS_PHRASES.takeAway(name)} onPress={() => onSet!(field.path, NO_LIMIT)}>
-            <Small color="$action">{SCHOOLS_PHRASES.takeLimitAway}</Small>
-          </Button>
-        </XStack>
+        {/* where the original has none, going back to it takes it away */}
+        {field.value === NO_LIMIT ? null : (
+          <XStack>
+            <Button kind="quiet" tight label={SCHOOLS_PHRASES.takeAway(name)} onPress={() => onSet!(field.path, NO_LIMIT)}>
+              <Small color="$action">{SCHOOLS_PHRASES.takeLimitAway}</Small>
+            </Button>
+          </XStack>
+        )}
       </YStack>
     );
   return (

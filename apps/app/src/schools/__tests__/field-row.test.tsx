@@ -23,6 +23,16 @@ describe('a limit that a school may have or not', () => {
     fireEvent.changeText(typed, '15');
     fireEvent(typed, 'blur');
     expect(onSet).toHaveBeenCalledWith(LIMIT.path, 15);
+    // back to the original, which has none, is the one way
+    expect(screen.queryByLabelText(/: no limit$/)).toBeNull();
+    fireEvent.press(screen.getByLabelText(/^Back to the original/));
+    expect(onSet).toHaveBeenLastCalledWith(LIMIT.path, NO_LIMIT);
+  });
+
+  it('that the original has can be taken away', () => {
+    const onSet = jest.fn();
+    const of = { ...LIMIT, value: 8 };
+    rendered(<FieldRow field={of} value={12} onSet={onSet} />);
     fireEvent.press(screen.getByLabelText(/: no limit$/));
     expect(onSet).toHaveBeenLastCalledWith(LIMIT.path, NO_LIMIT);
   });

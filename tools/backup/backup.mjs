@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto';
-import { createReadStream, createWriteStream, existsSync, mkdirSync, readFileSync, readdirSync, rmSync } from 'node:fs';
+import { createReadStream, createWriteStream, existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { spawn } from 'node:child_process';
 import { pipeline } from 'node:stream/promises';
 import { createGunzip, createGzip } from 'node:zlib';
 import { asRoot, client, privateMariadb, readSettings } from '../database/mariadb.mjs';
-import { placeIn } from '../database/place.mjs';
+import { placeIn, restoringBeside } from '../database/place.mjs';
 import { putInPlace, writeWhole } from '../machine/write-whole.mjs';
 import { folderError } from '../database/why-not.mjs';
 
@@ -90,8 +90,20 @@ function rotate(to, keep) {
   }
 }
 
+/** Codes and links of the practice's calendars and owners, and who is signed in: what was issued before a backup is put back. */
+const ISSUED = {
+  session: 'DELETE FROM session',
+  calendar_feed: 'DELETE FROM calendar_feed',
+  owner_link: 'UPDATE owner_link SET revoked_at = UTC_TIMESTAMP(3) WHERE revoked_at IS NULL',
+};
+const LINKS_OPEN = `SELECT h.name, l.owner_name FROM owner_link l JOIN horse h ON h.id = l.horse_id
+  WHERE l.revoked_at IS NULL AND l.expires_at > UTC_TIMESTAMP(3) ORDER BY h.name, l.owner_name`;
+
 /**
- * Puts a backup into a data folder that holds no database yet; nothing that stands anywhere is written over.
+ * Puts a backup into a data folder that holds no database yet; nothing that stands anywhere is written over. It is read in beside the
+ * folder and put in its place once it is whole, so that one cut off leaves a database that starts on nothing.
+ * Everything issued before is ended: whoever signed out, and whoever a link was taken from, would be in again otherwise.
+ * @returns what the backup says of itself, and the links to owners and the calendars that have to be issued again
  * @throws where the file isn't whole, is of another format, or the folder holds a database
  */
 export async function restore(file, dir) {
@@ -103,7 +115,22 @@ export async function restore(file, dir) {
     throw new Error(
       `There is a database in ${place.data} already. Nothing was changed: move it away, or choose an empty folder with FULCRA_DATA_DIR.`,
     );
-  const database = await privateMariadb(dir);
+  const staged = restoringBeside(dir);
+  // of an earlier one that was cut off
+  rmSync(staged, { recursive: true, force: true });
+  try {
+    const ended = await readIn(file, staged);
+    putWhole(staged, dir);
+    return { ...holds, ...ended };
+  } catch (error) {
+    throw folderError(error, dir);
+  }
+}
+
+/** Reads a backup into a folder of its own, and ends what was issued. @returns what has to be issued again */
+async function readIn(file, staged) {
+  const place = placeIn(staged);
+  const database = await privateMariadb(staged);
   try {
     const settings = readSettings(place);
     const { args, env } = asRoot(place, settings.root);
@@ -113,10 +140,33 @@ export async function restore(file, dir) {
     const ended = new Promise((resolve) => load.once('close', resolve));
     await pipeline(createReadStream(file), createGunzip(), load.stdin);
     if ((await ended) !== 0) throw new Error(`The backup could not be read in: ${said.trim()}`);
+    return endIssued(place, settings);
   } finally {
     database.stop();
   }
-  return holds;
+}
+
+function endIssued(place, settings) {
+  const tables = asked(place, settings, 'SHOW TABLES').map(([name]) => name);
+  const has = (name) => tables.includes(name);
+  const links = has('owner_link') ? asked(place, settings, LINKS_OPEN).map(([horse, owner]) => ({ horse, owner })) : [];
+  const calendars = has('calendar_feed') ? Number(asked(place, settings, 'SELECT COUNT(*) FROM calendar_feed')[0][0]) : 0;
+  for (const [table, sql] of Object.entries(ISSUED)) if (has(table)) asked(place, settings, sql);
+  return { links, calendars };
+}
+
+/** What belongs to a database that ran beside and runs no more; its log of changes names files where it ran. */
+const NOT_MOVED = ['binlog', 'tmp', 'mariadb.sock', 'mariadb.pid', 'start.lock'];
+
+/** The database itself last: until then the folder holds none, and what it was read into says that it isn't whole. */
+function putWhole(staged, dir) {
+  mkdirSync(dir, { recursive: true, mode: 0o700 });
+  const names = readdirSync(staged).filter((name) => !NOT_MOVED.includes(name));
+  for (const name of [...names.filter((n) => n !== 'data'), 'data']) {
+    rmSync(join(dir, name), { recursive: true, force: true });
+    renameSync(join(staged, name), join(dir, name));
+  }
+  rmSync(staged, { recursive: true, force: true });
 }
 
 function holdingsOf(file) {

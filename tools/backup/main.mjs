@@ -21,8 +21,12 @@ async function main() {
     return;
   }
   if (file === undefined) throw new Error('Which backup? npm run restore -- FILE');
-  const { madeAt, migration } = await restore(resolve(file), dir);
+  const { madeAt, migration, links, calendars } = await restore(resolve(file), dir);
   console.log(`The database of ${madeAt} (${migration}) is in ${dir}. Go on with npm start.`);
+  console.log('Everybody signs in again: what was issued before is ended, or whoever was signed out would be in again.');
+  if (links.length > 0) console.log('Links to owners that opened until now, to be sent anew:');
+  for (const { horse, owner } of links) console.log(`  ${horse}, for ${owner}`);
+  if (calendars > 0) console.log(`${calendars} ${calendars === 1 ? 'calendar has' : 'calendars have'} to be taken up anew, on its page.`);
 }
 
 main().catch((error) => {

@@ -6,7 +6,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { freePort } from '../machine/free-port.mjs';
 import { isThere, runQuietly } from '../machine/shell.mjs';
 import { writeWhole } from '../machine/write-whole.mjs';
-import { placeIn } from './place.mjs';
+import { placeIn, restoringBeside } from './place.mjs';
 import { watched } from './watched.mjs';
 import { folderError, whyNot } from './why-not.mjs';
 
@@ -26,6 +26,7 @@ const TRY_MS = 100;
  */
 export async function privateMariadb(dir, { throwAway = false } = {}) {
   try {
+    refuseHalfRestored(dir);
     mkdirSync(dir, { recursive: true, mode: 0o700 });
     const place = placeIn(dir);
     const known = readSettings(place);
@@ -41,6 +42,16 @@ export async function privateMariadb(dir, { throwAway = false } = {}) {
   } catch (error) {
     throw folderError(error, dir);
   }
+}
+
+/** Nothing is begun anew where somebody meant to have a backup back. */
+function refuseHalfRestored(dir) {
+  const half = restoringBeside(dir);
+  if (!existsSync(half)) return;
+  throw new Error(
+    `A backup was being restored into ${dir} and was cut off: ${half} is what came of it. ` +
+      `Run npm run restore again (it begins anew), or remove ${half} to start without it.`,
+  );
 }
 
 const WANTED = ['root', 'user', 'password', 'database', 'port'];

@@ -22,6 +22,9 @@ export function placeIn(dir) {
   };
 }
 
+/** Where a backup is read in before it is put into a data folder; stands only while that goes on, or was cut off. */
+export const restoringBeside = (dir) => `${dir}.restoring`;
+
 /**
  * A private folder with a short path, made for one data folder and for no other, however alike their names.
  * @throws where somebody else made it first

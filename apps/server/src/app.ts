@@ -74,6 +74,15 @@ const CONTENT_SECURITY = {
   },
 };
 
+/** What pages of ours may ask a device for; everything else nobody may. */
+const PERMISSIONS = [
+  ...['camera', 'accelerometer', 'gyroscope', 'magnetometer', 'screen-wake-lock', 'web-share', 'serial', 'bluetooth'].map(
+    (name) => `${name}=(self)`,
+  ),
+  ...['publickey-credentials-get', 'publickey-credentials-create'].map((name) => `${name}=(self)`),
+  ...['geolocation', 'microphone', 'payment', 'usb'].map((name) => `${name}=()`),
+].join(', ');
+
 /** The whole server on one connection, not yet listening. */
 export async function buildApp(db: DataSource, config: Config): Promise<FastifyInstance> {
   const app = Fastify({
@@ -95,6 +104,7 @@ export async function buildApp(db: DataSource, config: Config): Promise<FastifyI
   await app.register(etag, { weak: true });
   await app.register(compress, { threshold: COMPRESSED_FROM_BYTES, encodings: ['br', 'gzip'], brotliOptions: BROTLI });
   await app.register(helmet, { contentSecurityPolicy: config.webProxy === null ? CONTENT_SECURITY : false, hsts: config.secureCookies });
+  app.addHook('onSend', async (_request, reply) => void reply.header('permissions-policy', PERMISSIONS));
   await app.register(cookie);
   await app.register(rateLimit, { global: false });
   await app.register(websocket, { options: { maxPayload: 1024 } });

@@ -54,6 +54,43 @@ describe('the logs', () => {
   });
 });
 
+describe('a sign-in that fails', () => {
+  it('is logged by account and net, without what was typed', async () => {
+    const lines: string[] = [];
+    const write = process.stdout.write;
+    process.stdout.write = (chunk: string | Uint8Array) => lines.push(String(chunk)) > 0;
+    const running = await startServer({ logLevel: 'info' });
+    try {
+      const typed = 'not-the-password-7';
+      for (const email of [DEMO_ACCOUNT.email, 'nobody@far.example'])
+        expect((await running.visitor().signIn(email, typed)).body.error.code).toBe('SIGN_IN_REFUSED');
+      const told = lines
+        .filter((line) => line.includes('sign-in refused'))
+        .map((line) => JSON.parse(line) as { account: string; from: string });
+      expect(told).toHaveLength(2);
+      expect(told[0]!.account).toMatch(/^[0-9a-f]{12}$/);
+      expect(told[0]!.account).not.toBe(told[1]!.account);
+      expect(told[0]!.from).toBe('127.0.0.0/24');
+      for (const secret of [typed, DEMO_ACCOUNT.email, 'nobody@far.example']) expect(lines.join('')).not.toContain(secret);
+    } finally {
+      process.stdout.write = write;
+      await running.stop();
+    }
+  });
+});
+
+it('pages of ours may ask for camera, sensors and security keys, and nobody for where one is', async () => {
+  const running = await startServer();
+  try {
+    const policy = (await fetch(`${running.base}/api/welcome`)).headers.get('permissions-policy')!;
+    for (const asked of ['camera', 'gyroscope', 'screen-wake-lock', 'serial', 'bluetooth', 'publickey-credentials-get'])
+      expect(policy).toContain(`${asked}=(self)`);
+    for (const never of ['geolocation', 'microphone', 'payment']) expect(policy).toContain(`${never}=()`);
+  } finally {
+    await running.stop();
+  }
+});
+
 describe('the configuration', () => {
   it('names what is missing or wrong', () => {
     expect(() => configFrom({})).toThrow(/DATABASE_URL is not set/);

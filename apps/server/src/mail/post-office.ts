@@ -81,42 +81,43 @@ export function postOffice(db: DataSource): PostOffice {
     sendDue: async (deliver, now) => {
       let taken = 0;
       for (let i = 0; i < MOST_AT_ONCE; i++) {
-        const row = await leased(now);
+        const row = await leased(db, now);
         if (row === null) break;
-        if (await tryOne(row, deliver, now)) taken++;
+        if (await tryOne(db, row, deliver, now)) taken++;
       }
       return taken;
     },
   };
+}
 
-  /** The next letter that is due, this process's own until it is sent or the lease runs out; null where there is none. */
-  async function leased(now: Date): Promise<MailRow | null> {
-    const lease = v7();
-    await db.query(
-      `UPDATE mail_out SET lease_owner = ?, lease_until = ?
-        WHERE state = 'queued' AND next_try_at <= ? AND (lease_until IS NULL OR lease_until <= ?)
-        ORDER BY next_try_at, id LIMIT 1`,
-      [lease, addMinutes(now, LEASED_MIN), now, now],
-    );
-    return table.findOneBy({ leaseOwner: lease });
-  }
+/** The next letter that is due, this process's own until it is sent or the lease runs out; null where there is none. */
+async function leased(db: DataSource, now: Date): Promise<MailRow | null> {
+  const lease = v7();
+  await db.query(
+    `UPDATE mail_out SET lease_owner = ?, lease_until = ?
+      WHERE state = 'queued' AND next_try_at <= ? AND (lease_until IS NULL OR lease_until <= ?)
+      ORDER BY next_try_at, id LIMIT 1`,
+    [lease, addMinutes(now, LEASED_MIN), now, now],
+  );
+  return db.getRepository(MailEntity).findOneBy({ leaseOwner: lease });
+}
 
-  async function tryOne(row: MailRow, deliver: Deliver, now: Date): Promise<boolean> {
-    const free = { leaseOwner: null, leaseUntil: null };
-    const ours = { id: row.id, leaseOwner: row.leaseOwner! };
-    try {
-      const state = await deliver(row);
-      await table.update(ours, { ...free, state, sentAt: state === 'sent' ? now : null, tries: row.tries + 1, problem: '' });
-      return true;
-    } catch (error) {
-      const wait = error instanceof NeverTaken ? undefined : WAITS_MIN[row.tries];
-      await table.update(ours, {
-        ...free,
-        tries: row.tries + 1,
-        problem: (error instanceof Error ? error.message : String(error)).slice(0, MOST_PROBLEM),
-        ...(wait === undefined ? { state: 'given up' as const } : { nextTryAt: addMinutes(now, wait) }),
-      });
-      return false;
-    }
+async function tryOne(db: DataSource, row: MailRow, deliver: Deliver, now: Date): Promise<boolean> {
+  const table = db.getRepository(MailEntity);
+  const free = { leaseOwner: null, leaseUntil: null };
+  const ours = { id: row.id, leaseOwner: row.leaseOwner! };
+  try {
+    const state = await deliver(row);
+    await table.update(ours, { ...free, state, sentAt: state === 'sent' ? now : null, tries: row.tries + 1, problem: '' });
+    return true;
+  } catch (error) {
+    const wait = error instanceof NeverTaken ? undefined : WAITS_MIN[row.tries];
+    await table.update(ours, {
+      ...free,
+      tries: row.tries + 1,
+      problem: (error instanceof Error ? error.message : String(error)).slice(0, MOST_PROBLEM),
+      ...(wait === undefined ? { state: 'given up' as const } : { nextTryAt: addMinutes(now, wait) }),
+    });
+    return false;
   }
 }

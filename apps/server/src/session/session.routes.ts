@@ -7,7 +7,8 @@ import { DEMO_ACCOUNT } from '@fulcra/demo';
 import { cookiesOf } from '../platform/auth/cookies';
 import { signedIn } from '../platform/auth/plugin';
 import { knownDevices } from '../platform/auth/known-devices';
-import { beginSignIn } from '../platform/auth/sign-in-limits';
+import { hashOf } from '../platform/auth/secrets';
+import { beginSignIn, netOf } from '../platform/auth/sign-in-limits';
 import { passwordFits } from '../platform/auth/passwords';
 import { Turns } from '../platform/turns';
 import { type Config } from '../platform/config';
@@ -56,7 +57,11 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, ses
         const begun = await beginSignIn(db, { email, ip: request.ip, known }, config.signInLimits);
         const found = await practices.personByEmail(email);
         const fits = await passwordFits(password, found?.passwordHash ?? null);
-        if (found === null || !fits) throw new FulcraError('SIGN_IN_REFUSED');
+        if (found === null || !fits) {
+          // which account, as a hash, and from which net: nobody's address, and never a password
+          request.log.warn({ account: hashOf(email).slice(0, 12), from: netOf(request.ip), known }, 'sign-in refused');
+          throw new FulcraError('SIGN_IN_REFUSED');
+        }
         await begun.succeeded();
         return found;
       });

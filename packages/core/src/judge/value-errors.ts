@@ -104,7 +104,9 @@ function errorOf(id: CriterionId, value: number, moved: readonly Moved[]): Value
   }
   const most = [...bySource.values()].sort((a, b) => b.square - a.square)[0];
   const mostly = most === undefined || sum === 0 ? null : { ...most.from, share: most.square / sum };
-  const ofSaddle = [...bySource.values()].flatMap(({ from, square }) => (from.measure === undefined ? [] : [[from.measure, square / sum]]));
+  const ofSaddle = [...bySource.values()].flatMap<readonly [UnmeasuredId, number]>(({ from, square }) =>
+    from.measure === undefined ? [] : [[from.measure, square / sum]],
+  );
   return {
     half: SDS_OF_90 * Math.sqrt(sum),
     mostly,

@@ -67,6 +67,9 @@ export function addressOf(ip: string): string {
     .join(':')}::/64`;
 }
 
+/** The net an address is in, for a log: where from, and not who. */
+export const netOf = (ip: string): string => addressOf(ip).replace(/\.\d+$/, '.0/24');
+
 /** What is past counting goes. */
 export const forgetOldTries = (db: DataSource): Promise<unknown> =>
   db.query(`DELETE FROM sign_in_failure WHERE failed_at < NOW(3) - INTERVAL ${KEPT_HOURS} HOUR`);

@@ -3,7 +3,7 @@ import { DEMO_SADDLES } from '@fulcra/demo';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
 import { v7 } from 'uuid';
-import { LINK_DAY } from '../src/owners/link-day';
+import { LINK_DAY } from '../src/platform/link-day';
 import { DECISION, demoFitter, startedVisit, tackFound } from './journeys';
 import { type Running, type Visitor, startServer } from './running-server';
 

@@ -134,6 +134,24 @@ describe('signing in', () => {
     expect(await tryFrom('10.0.0.2', { cookie: 'fulcra_device=guessed' })(EMAIL, DEMO_ACCOUNT.password)).toBe('SIGN_IN_TOO_OFTEN');
   });
 
+  it('guesses from elsewhere don’t lock out a device of the account’s own, which has its own allowance; another account’s is a stranger', async () => {
+    const device = running.visitor();
+    const deviceOf = (reply: { readonly headers: Headers }) => /fulcra_device=[^;]+/.exec(reply.headers.getSetCookie().join('\n'))![0];
+    const known = deviceOf(await device.signIn(EMAIL, DEMO_ACCOUNT.password));
+    const other = await otherPractice(running.db);
+    const foreign = deviceOf(await running.visitor().signIn(other.email, other.password));
+    for (let i = 0; i < LIMITS.account; i++) await tryFrom(`10.0.2.${i}`)(EMAIL, 'wrong');
+    expect(await tryFrom('10.0.2.200')(EMAIL, DEMO_ACCOUNT.password)).toBe('SIGN_IN_TOO_OFTEN');
+    expect(await tryFrom('10.0.2.200', { cookie: foreign })(EMAIL, DEMO_ACCOUNT.password)).toBe('SIGN_IN_TOO_OFTEN');
+    const own = tryFrom('10.0.2.1', { cookie: known });
+    expect(await own(EMAIL, DEMO_ACCOUNT.password)).toBe('in');
+    for (let i = 0; i < LIMITS.account; i++) expect(await own(EMAIL, 'wrong')).toBe('SIGN_IN_REFUSED');
+    expect(await own(EMAIL, DEMO_ACCOUNT.password)).toBe('SIGN_IN_TOO_OFTEN');
+    // what it used up takes nothing from anybody else
+    await running.db.query('DELETE FROM sign_in_failure WHERE device_hash IS NULL');
+    expect(await tryFrom('10.0.2.3')(EMAIL, DEMO_ACCOUNT.password)).toBe('in');
+  });
+
   it('many guesses at once are no more than many one after the other', async () => {
     const answers = await Promise.all(Array.from({ length: 40 }, (_, i) => tryFrom(`10.0.1.${i}`)(EMAIL, 'wrong')));
     expect(answers.filter((a) => a === 'SIGN_IN_REFUSED').length).toBeLessThanOrEqual(LIMITS.account);

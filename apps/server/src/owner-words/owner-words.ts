@@ -3,7 +3,7 @@ import { isDeepStrictEqual } from 'node:util';
 import { type DataSource, type EntityManager } from 'typeorm';
 import { v7 } from 'uuid';
 import { inUseOfHorse } from '../horses/in-use';
-import { countForLink } from '../owners/link-day';
+import { countForLink } from '../platform/link-day';
 import { holdHorse } from '../horses/standing';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';

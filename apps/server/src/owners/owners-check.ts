@@ -6,7 +6,7 @@ import { type DataSource } from 'typeorm';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
 import { TackCheckEntity } from '../tack/tack.entity';
-import { countForLink } from './link-day';
+import { countForLink } from '../platform/link-day';
 import { type OwnerLinkRow } from './owner.entity';
 
 /** An id of the same moment as another, the same each time for the same content: the form of UUIDv7 with its random part from the content. */

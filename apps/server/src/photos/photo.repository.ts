@@ -13,7 +13,7 @@ import { FulcraError } from '../platform/errors/fulcra-error';
 import { rowsAndNames } from '../practice/people-names';
 import { SaddleEntity } from '../saddles/saddle.entity';
 import { OwnerWordEntity } from '../owner-words/owner-word.entity';
-import { countForLink } from '../owners/link-day';
+import { countForLink } from '../platform/link-day';
 import { TackCheckEntity } from '../tack/tack.entity';
 import { lockedVisit } from '../visits/append-collection';
 import { openAndKeep, smallPicture, waitsToBeOpened, wholePicture } from './opening';

@@ -52,20 +52,20 @@ export const sessionRoutes: FastifyPluginAsyncZod<Needs> = async (app, { db, ses
     async (request, reply) => {
       const { email, password } = request.body;
       const cookies = cookiesOf(request, config.secureCookies);
-      const known = await devices.isKnown(cookies.read('device'));
+      const device = await devices.ofAccount(cookies.read('device'), email);
       const person = await turns.take(request.ip, async () => {
-        const begun = await beginSignIn(db, { email, ip: request.ip, known }, config.signInLimits);
+        const begun = await beginSignIn(db, { email, ip: request.ip, device }, config.signInLimits);
         const found = await practices.personByEmail(email);
         const fits = await passwordFits(password, found?.passwordHash ?? null);
         if (found === null || !fits) {
           // which account, as a hash, and from which net: nobody's address, and never a password
-          request.log.warn({ account: hashOf(email).slice(0, 12), from: netOf(request.ip), known }, 'sign-in refused');
+          request.log.warn({ account: hashOf(email).slice(0, 12), from: netOf(request.ip), known: device !== null }, 'sign-in refused');
           throw new FulcraError('SIGN_IN_REFUSED');
         }
         await begun.succeeded();
         return found;
       });
-      if (!known)
+      if (device === null)
         reply.setCookie(cookies.nameOf('device'), await devices.remember(person.id), { ...cookies.options, maxAge: DEVICE_DAYS * 86_400 });
       // whoever was signed in here before no longer is
       await sessions.close(cookies.read('session') ?? '');

@@ -21,32 +21,31 @@ export interface SignInTry {
   readonly succeeded: () => Promise<void>;
 }
 
-const COUNTS = `SELECT COALESCE(SUM(account_hash = ?), 0) AS account, COALESCE(SUM(address = ?), 0) AS address, COUNT(*) AS everything
-  FROM sign_in_failure WHERE failed_at > NOW(3) - INTERVAL ? MINUTE AND id <= ?`;
+const STRANGERS = `SELECT COALESCE(SUM(account_hash = ?), 0) AS account, COALESCE(SUM(address = ?), 0) AS address, COUNT(*) AS everything
+  FROM sign_in_failure WHERE device_hash IS NULL AND failed_at > NOW(3) - INTERVAL ? MINUTE AND id <= ?`;
+const OWN = `SELECT COUNT(*) AS own FROM sign_in_failure WHERE device_hash = ? AND failed_at > NOW(3) - INTERVAL ? MINUTE AND id <= ?`;
 
 /**
  * Begins a try to sign in. It is counted with those before it while the password isn't looked at yet, so that many at once are no more than
  * many one after the other;
  * one that is refused here isn't counted, so that nobody can keep another out for longer than the failures last.
- * @param known  this device signed in as somebody before: the limit over all accounts isn't for it
+ * @param device  one that this account signed in with before: it has an allowance of its own, which nobody uses up from elsewhere
  * @throws SIGN_IN_TOO_OFTEN
  */
 export async function beginSignIn(
   db: DataSource,
-  { email, ip, known }: { readonly email: string; readonly ip: string; readonly known: boolean },
+  { email, ip, device }: { readonly email: string; readonly ip: string; readonly device: string | null },
   limits: SignInLimits,
 ): Promise<SignInTry> {
   const [id, account, address] = [v7(), hashOf(email), addressOf(ip)];
-  await db.query('INSERT INTO sign_in_failure (id, account_hash, address) VALUES (?, ?, ?)', [id, account, address]);
+  const values = [id, account, address, device];
+  await db.query('INSERT INTO sign_in_failure (id, account_hash, address, device_hash) VALUES (?, ?, ?, ?)', values);
   const forget = async (): Promise<void> => void (await db.query('DELETE FROM sign_in_failure WHERE id = ?', [id]));
-  const [counted] = await db.query<{ account: string; address: string; everything: string }[]>(COUNTS, [
-    account,
-    address,
-    limits.minutes,
-    id,
-  ]);
-  const over = (name: 'account' | 'address' | 'everything', most: number): boolean => Number(counted![name]) > most;
-  if (over('account', limits.account) || over('address', limits.address) || (!known && over('everything', limits.all))) {
+  const asked =
+    device === null ? ([STRANGERS, [account, address, limits.minutes, id]] as const) : ([OWN, [device, limits.minutes, id]] as const);
+  const [counted] = await db.query<Readonly<Record<string, string>>[]>(asked[0], [...asked[1]]);
+  const over = (name: string, most: number): boolean => Number(counted![name] ?? 0) > most;
+  if (over('own', limits.account) || over('account', limits.account) || over('address', limits.address) || over('everything', limits.all)) {
     await forget();
     throw new FulcraError('SIGN_IN_TOO_OFTEN');
   }

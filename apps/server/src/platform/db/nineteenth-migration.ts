@@ -1,8 +1,11 @@
 import { type MigrationInterface, type QueryRunner } from 'typeorm';
 
-/** What came through an owner's link is counted by the day; a letter that is being sent is leased to the process that sends it. */
-export class LinkDaysAndLeases1765700000000 implements MigrationInterface {
-  name = 'LinkDaysAndLeases1765700000000';
+/**
+ * What came through an owner's link is counted by the day; a letter that is being sent is leased to the process that sends it; failures to
+ * sign in on a device of one's own are counted apart.
+ */
+export class LinkDaysLeasesAndDevices1765700000000 implements MigrationInterface {
+  name = 'LinkDaysLeasesAndDevices1765700000000';
 
   async up(runner: QueryRunner): Promise<void> {
     await runner.query(
@@ -18,6 +21,7 @@ export class LinkDaysAndLeases1765700000000 implements MigrationInterface {
       ) ENGINE=InnoDB DEFAULT CHARSET=utf8mb4 COLLATE=utf8mb4_unicode_ci`,
     );
     await runner.query('ALTER TABLE mail_out ADD COLUMN lease_owner CHAR(36) NULL, ADD COLUMN lease_until DATETIME(3) NULL');
+    await runner.query('ALTER TABLE sign_in_failure ADD COLUMN device_hash CHAR(64) NULL');
   }
 
   async down(): Promise<void> {

@@ -1,5 +1,5 @@
 import { type EntityManager } from 'typeorm';
-import { FulcraError } from '../platform/errors/fulcra-error';
+import { FulcraError } from './errors/fulcra-error';
 
 /** What comes through one link in a day at most, whoever holds it (defaults): words, looks at tack, photos announced, bytes of photos. */
 export const LINK_DAY = { words: 20, looks: 30, photos: 60, bytes: 150_000_000 } as const;

@@ -8,6 +8,7 @@ import { ROOT } from '../machine/root.mjs';
 import { endChild, startChild } from '../machine/shell.mjs';
 import { step } from '../machine/steps.mjs';
 import { privateMariadb } from '../database/mariadb.mjs';
+import { served } from './served.mjs';
 import { SERVER_FILE, WEB_DIR, buildServer, buildWebIfStale } from './build.mjs';
 
 const WISHED_PORT = 4380;
@@ -49,17 +50,24 @@ async function serve(database, metro, port) {
   };
   const began = Date.now();
   let stopping = false;
-  const server = startChild(process.execPath, serverArguments(), { env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] }, (code) => {
-    if (!stopping) void stop(code ?? 1);
-  });
   const stop = async (code) => {
     if (stopping) return;
     stopping = true;
-    await endChild(server);
+    server.leave();
+    await endChild(server.current());
     if (metro !== null) await endChild(metro.child);
     if (database.started) database.stop();
     process.exit(code);
   };
+  const server = served({
+    launch: () => startChild(process.execPath, serverArguments(), { env, stdio: ['ignore', 'inherit', 'inherit', 'ipc'] }),
+    say: console.log,
+    onEnd: (code) => void stop(code),
+    onListening: () => {
+      console.log(`  ${'migrate, seed, listen'.padEnd(34)} ${((Date.now() - began) / 1000).toFixed(1).padStart(6)} s`);
+      console.log(`\nFulcra is at ${addressOf(port)}  (Ctrl+C stops it)`);
+    },
+  });
   database.watch({
     say: console.log,
     onGivenUp: (reason) => {
@@ -68,11 +76,6 @@ async function serve(database, metro, port) {
     },
   });
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void stop(0));
-  server.on('message', (message) => {
-    if (!message.listening) return;
-    console.log(`  ${'migrate, seed, listen'.padEnd(34)} ${((Date.now() - began) / 1000).toFixed(1).padStart(6)} s`);
-    console.log(`\nFulcra is at ${addressOf(port)}  (Ctrl+C stops it)`);
-  });
 }
 
 const serverArguments = () =>

@@ -101,6 +101,45 @@ describe('what is watched', () => {
   }, 90_000);
 });
 
+describe('the server that npm start runs', () => {
+  const run = (body: string) =>
+    script(`
+      import { served } from '${ROOT}tools/start/served.mjs';
+      const told = []; const children = [];
+      const launch = () => { const c = new EventEmitter(); children.push(c); return c; };
+      const server = served({ launch, say: (t) => told.push(t), onListening: () => told.push('listens'), onEnd: (c) => told.push(c), pausesMs: [5, 10], wellMs: 1000 });
+      const wait = (ms) => new Promise((r) => setTimeout(r, ms));
+      ${body}
+      console.log(JSON.stringify({ told, started: children.length, last: server.current() === children.at(-1) }));`) as {
+      told: unknown[];
+      started: number;
+      last: boolean;
+    };
+
+  it('that never listened ends the start with its code', () => {
+    expect(run(`children[0].emit('exit', 3, null); await wait(30);`)).toMatchObject({ told: [3], started: 1 });
+  });
+
+  it('that was killed once it listened is started again, and given up with the reason after so many in a row', () => {
+    const once = run(`children[0].emit('message', { listening: true }); children[0].emit('exit', null, 'SIGKILL'); await wait(30);`);
+    expect(once).toEqual({
+      told: ['listens', 'The server ended by itself (SIGKILL); it is started again in 0.005 s.'],
+      ...{ started: 2, last: true },
+    });
+    const always = run(`children[0].emit('message', { listening: true });
+      for (let i = 0; i < 3; i++) { children[i].emit('exit', 1, null); await wait(30); }`);
+    expect(always.started).toBe(3);
+    expect(always.told.slice(-2)).toEqual([expect.stringMatching(/3 times in a row, so it isn't started again/), 1]);
+  });
+
+  it('that is being stopped is not started again', () => {
+    const stopped = run(
+      `children[0].emit('message', { listening: true }); server.leave(); children[0].emit('exit', 0, null); await wait(30);`,
+    );
+    expect(stopped).toMatchObject({ told: ['listens'], started: 1 });
+  });
+});
+
 describe('one start', () => {
   it('serves a folder; a second one says where, and one that is gone is taken over', async () => {
     const lock = join(scratch, 'locked', 'start.lock');

@@ -15,7 +15,7 @@ import { OpenedPhotos1765200000000 } from './platform/db/fourteenth-migration';
 import { HorseStanding1765300000000 } from './platform/db/fifteenth-migration';
 import { WhatStands1765400000000 } from './platform/db/sixteenth-migration';
 import { SealKeysAndSensor1765500000000 } from './platform/db/seventeenth-migration';
-import { LinkDaysLeasesAndDevices1765700000000 } from './platform/db/nineteenth-migration';
+import { LinksLettersDevicesAndTheGone1765700000000 } from './platform/db/nineteenth-migration';
 import { UnmeasuredOfSaddles1765600000000 } from './platform/db/eighteenth-migration';
 import { PATIENCE, type Patience, waitOnly } from './platform/db/patience';
 import { PeopleAndCalendar1764600000000 } from './platform/db/eighth-migration';
@@ -52,7 +52,7 @@ export async function openDatabase(url: string, patience: Patience | null = PATI
       WhatStands1765400000000,
       SealKeysAndSensor1765500000000,
       UnmeasuredOfSaddles1765600000000,
-      LinkDaysLeasesAndDevices1765700000000,
+      LinksLettersDevicesAndTheGone1765700000000,
     ],
     migrationsTableName: 'migration',
     // where in our code a question was asked costs more than many a question

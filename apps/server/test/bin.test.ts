@@ -99,6 +99,13 @@ describe('the bin', () => {
     expect(await rows('visit', 'id', back.visitId)).toBe(1);
     expect(await rows('rider', 'id', riderId)).toBe(0);
     expect((await fitter.send('GET', `/api/horses/${young.horseId}`)).body.horse.riderIds).toEqual([]);
+    // a device that was away since makes none of them anew
+    const late = await fitter.send('PUT', `/api/horses/${old.horseId}`, { ...HORSE, was: HORSE });
+    expect([late.status, late.body.error.code]).toEqual([410, 'RECORD_PURGED']);
+    expect((await fitter.send('PUT', `/api/horses/${old.horseId}`, HORSE)).body.error.code).toBe('RECORD_PURGED');
+    expect((await fitter.send('PUT', `/api/riders/${riderId}`, NEW_RIDER)).body.error.code).toBe('RECORD_PURGED');
+    expect(await rows('horse', 'id', old.horseId)).toBe(0);
+    expect((await fitter.send('PUT', `/api/horses/${young.horseId}`, { ...HORSE, note: 'still here', was: HORSE })).status).toBe(200);
   });
 
   it('takes nothing that the practice hasn’t, nor under another kind', async () => {

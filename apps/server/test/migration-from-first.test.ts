@@ -89,7 +89,7 @@ it('what the first release kept is all there after the later migrations', async 
       'WhatStands1765400000000',
       'SealKeysAndSensor1765500000000',
       'UnmeasuredOfSaddles1765600000000',
-      'LinkDaysLeasesAndDevices1765700000000',
+      'LinksLettersDevicesAndTheGone1765700000000',
     ]);
     const keys = await db.query<{ readonly sealKey: string }[]>('SELECT seal_key AS sealKey FROM person');
     expect(keys.map((k) => Buffer.from(k.sealKey, 'base64url').length)).toEqual(keys.map(() => 32));

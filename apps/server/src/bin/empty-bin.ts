@@ -55,5 +55,7 @@ async function letGo(tx: EntityManager, id: string, kind: BinnedKind): Promise<v
       sql,
       Array.from(sql.matchAll(/\?/g), () => id),
     );
+  // its id stays behind: a device that was away for longer than the bin keeps would make it anew, without what was with it
+  await tx.query('INSERT INTO purged (id, practice_id, kind) SELECT id, practice_id, kind FROM binned WHERE id = ?', [id]);
   await tx.query('DELETE FROM binned WHERE id = ?', [id]);
 }

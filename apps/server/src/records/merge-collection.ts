@@ -4,6 +4,7 @@ import { type DataSource, type EntityManager, type EntitySchema, type FindOption
 import { type SignedIn } from '../platform/auth/session.repository';
 import { inOneWrite } from '../platform/db/in-one-write';
 import { FulcraError } from '../platform/errors/fulcra-error';
+import { refusePurged } from './purged';
 import { type FieldsOf, fieldsOf, mergedRecord } from './merge-record';
 
 /** What every record's row has; the columns of its fields stand beside it under the fields' names. */
@@ -56,6 +57,7 @@ export function mergeCollection<K extends MergeKind>(db: DataSource, table: Merg
   const write = async (tx: EntityManager, who: SignedIn, id: string, body: BodyOf<K>): Promise<void> => {
     const known = await rows(tx).findOne({ where: { id }, lock: { mode: 'pessimistic_write' } });
     if (known !== null && known.practiceId !== who.practiceId) throw new FulcraError('NOT_FOUND');
+    if (known === null) await refusePurged(tx, id);
     const before = known === null ? null : fieldsOf(kind, known);
     const after = mergedRecord<K>(kind, body as never, before);
     const change: Change<K> = { tx, who, id, before, after };

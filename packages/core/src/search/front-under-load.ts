@@ -4,7 +4,8 @@ import { type FrontSink, paddingOfSchool, sinkOfSchool } from '../front/padding'
 import { type SinkOfWidths } from '../front/saddle-settings';
 import { DEFAULT_POINT_LENGTH_MM } from '../saddle/front-arch';
 import { type DescribedSaddle, type SaddleSetup, presentSetup } from '../saddle/saddle-setup';
-import { type SaddleSet, unmeasuredSources } from '../saddle/unmeasured';
+import { seededRandom } from '../random/seeded';
+import { type SaddleSet, drawnSaddle, unmeasuredSources } from '../saddle/unmeasured';
 import { type School } from '../schools/school';
 import { SDS_OF_90, mixtureQuantile } from '../stats';
 import { type BodyInput, bodyFrom } from '../sit/body/body-input';
@@ -84,6 +85,12 @@ const inBuilds = ({ bench, placeMm }: Back, front: FrontLaid, builds: readonly D
     return roomMm === null ? [] : [{ saddle, setup, roomMm }];
   });
 
+/** Same stock, same draws: an answer doesn't change by being asked again. */
+const STOCK_SEED = 20_261_201;
+/** A saddle of the stock, what nobody measured of it drawn from what it may be: many of the same default are no spread. */
+const asItMayBe = (saddle: DescribedSaddle, i: number): DescribedSaddle =>
+  drawnSaddle(saddle, seededRandom(STOCK_SEED + i))(presentSetup(saddle, 0)).saddle;
+
 const MOST_ROUNDS = 6;
 /** The room is told once another round would change it by no more than this, mm. */
 const SETTLED_MM = 0.5;
@@ -98,7 +105,7 @@ const SETTLED_MM = 0.5;
 export function frontSink(input: BodyInput, school: School, stock: readonly DescribedSaddle[]): FrontSink | null {
   const back = backOf(input, school);
   if (back === null) return null;
-  const likely = stock.filter((s) => s.kind === 'english');
+  const likely = stock.filter((s) => s.kind === 'english').map(asItMayBe);
   const from = likely.length >= LEAST_STOCK ? 'stock' : 'builds';
   const builds = from === 'stock' ? likely : [...likely, ...commonBuilds(back.body, back.placeMm)];
   const own = sinkOfSchool(school);

@@ -20,6 +20,11 @@ export const ERRORS = {
     message: 'There is nothing here that your practice owns.',
     remedy: 'Go back to the yard and open it from there.',
   },
+  RECORD_PURGED: {
+    status: 410,
+    message: 'This was thrown away, and the bin has let go of it since.',
+    remedy: 'Begin it anew if it is needed: what was with it is gone for good.',
+  },
   INPUT_INVALID: { status: 400, message: 'Something in this entry cannot be read.', remedy: 'Correct the fields named and send it again.' },
   INPUT_TOO_LARGE: { status: 413, message: 'This entry is larger than the server takes.', remedy: 'Send it in smaller pieces.' },
   INPUT_NOT_JSON: { status: 415, message: 'This entry is not in a form the server reads.', remedy: 'Send JSON.' },

@@ -57,6 +57,18 @@ describe('how far a front comes down that isn’t in a saddle yet', () => {
     expect(alike.halfMm).toBeGreaterThan(0.5);
   });
 
+  it('a stock of which nothing behind the front was measured is no sure one, however alike its saddles are described', () => {
+    const of = (unmeasured: object) =>
+      frontSink(
+        input,
+        school,
+        Array.from({ length: 10 }, (_, i) => ({ ...saddles[5]!, id: `a${i}`, build: { ...saddles[5]!.build, unmeasured } })),
+      )!;
+    const unsure = of({ curveMm: 'default', lengthMm: 'default', depthRearMm: 'default', headRiseMm: 'default' });
+    expect(unsure.from).toBe('stock');
+    expect(unsure.halfMm).toBeGreaterThan(1.3 * of({}).halfMm);
+  });
+
   it('with one saddle too few goes by the common builds as well, and says so', () => {
     expect(frontSink(input, school, stock(LEAST_STOCK))!.from).toBe('stock');
     expect(frontSink(input, school, stock(LEAST_STOCK - 1))!.from).toBe('builds');

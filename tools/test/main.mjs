@@ -54,7 +54,7 @@ async function check(name, command, args) {
 }
 
 /** No step takes nearly so long; what does has hung, and the rest is still to be counted. */
-const STEP_MINUTES = 20;
+const STEP_MINUTES = 30;
 
 /** What was said on a piped line arrives a little after the end. */
 const LAST_WORDS_MS = 2000;

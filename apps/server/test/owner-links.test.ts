@@ -1,4 +1,4 @@
-import { reportSchema, sharedPageSchema } from '@fulcra/contract';
+import { LOOK_NOTES_MOST, reportSchema, sharedPageSchema } from '@fulcra/contract';
 import { DEMO_SADDLES } from '@fulcra/demo';
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
@@ -280,5 +280,28 @@ describe('what an owner says', () => {
     expect((await owner().send('PUT', at(link.token, photoId), photo)).body).toEqual({ heldBytes: 0 });
     const list = (await fitter.send('GET', '/api/owner-photos')).body as { ownerWordId: string }[];
     expect(list.filter((p) => p.ownerWordId === wordId)).toMatchObject([{ id: photoId, hand: 'The owner' }]);
+  });
+});
+
+describe('an owner’s looks', () => {
+  const LOOSE = { point: 'saddleOther', side: null, finding: 'watch' } as const;
+  const look = (token: string, notes: readonly string[], id = v7()) =>
+    owner().send('PUT', `/api/shared/${token}/checks/${id}`, { itemId: SADDLE, found: notes.map((note) => ({ ...LOOSE, note })) });
+
+  it('hold so many letters together, whatever they are spread over', async () => {
+    const { link } = await finished();
+    const half = 'x'.repeat(LOOK_NOTES_MOST / 2);
+    expect((await look(link.token, [half, half])).status).toBe(200);
+    expect(code(await look(link.token, [half, half, 'y']))).toBe('INPUT_INVALID');
+  });
+
+  it('are so many a day through one link; the same one again is not one more', async () => {
+    const { link } = await finished();
+    const first = v7();
+    expect((await look(link.token, ['a'], first)).status).toBe(200);
+    const more = await Promise.all(Array.from({ length: LINK_DAY.looks + 2 }, (_, i) => look(link.token, [`n ${i}`])));
+    expect(more.filter((r) => r.status === 200)).toHaveLength(LINK_DAY.looks - 1);
+    expect(new Set(more.map(code))).toEqual(new Set([null, 'LINK_DAY_FULL']));
+    expect((await look(link.token, ['a'], first)).status).toBe(200);
   });
 });

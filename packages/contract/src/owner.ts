@@ -154,7 +154,17 @@ export const sharedPageSchema = z.object({
 export type SharedPage = z.infer<typeof sharedPageSchema>;
 
 export const sharedWordSchema = z.object({ body: ownerWordBodySchema });
-export const sharedCheckSchema = z.object({ itemId: idSchema, found: z.array(tackFoundSchema).min(1).max(60).readonly() });
+/** All notes of one look through a link together, letters: it goes to every device of the practice. */
+export const LOOK_NOTES_MOST = 4000;
+export const sharedCheckSchema = z.object({
+  itemId: idSchema,
+  found: z
+    .array(tackFoundSchema)
+    .min(1)
+    .max(60)
+    .refine((found) => found.reduce((sum, f) => sum + f.note.length, 0) <= LOOK_NOTES_MOST, 'says more than a look can hold')
+    .readonly(),
+});
 export const sharedPhotoSchema = photoWriteSchema.omit({ note: true, takenAt: true });
 
 /** A letter that is to go out. */

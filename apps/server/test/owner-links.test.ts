@@ -284,9 +284,23 @@ describe('what an owner says', () => {
 });
 
 describe('an owner’s looks', () => {
-  const LOOSE = { point: 'saddleOther', side: null, finding: 'watch' } as const;
-  const look = (token: string, notes: readonly string[], id = v7()) =>
-    owner().send('PUT', `/api/shared/${token}/checks/${id}`, { itemId: SADDLE, found: notes.map((note) => ({ ...LOOSE, note })) });
+  const SPOTS = [
+    { point: 'saddleOther', side: null },
+    { point: 'barCatch', side: 'near' },
+    { point: 'barCatch', side: 'off' },
+  ] as const;
+  const look = (token: string, notes: readonly string[], id = v7()) => {
+    const found = notes.map((note, i) => ({ ...SPOTS[i]!, finding: 'watch', note }));
+    return owner().send('PUT', `/api/shared/${token}/checks/${id}`, { itemId: SADDLE, found });
+  };
+
+  it('say one thing of one spot: twice is refused in words', async () => {
+    const { link } = await finished();
+    const found = [1, 2].map((n) => ({ ...SPOTS[0], finding: 'watch', note: `${n}` }));
+    const reply = await owner().send('PUT', `/api/shared/${link.token}/checks/${v7()}`, { itemId: SADDLE, found });
+    expect([reply.status, code(reply)]).toEqual([400, 'INPUT_INVALID']);
+    expect(JSON.stringify(reply.body.error)).toContain('is said twice');
+  });
 
   it('hold so many letters together, whatever they are spread over', async () => {
     const { link } = await finished();

@@ -29,10 +29,14 @@ export async function keepOwnersCheck(
 ): Promise<void> {
   if (!found.every((f) => isSpotOf(kind, f)))
     throw new FulcraError('INPUT_INVALID', { fields: [{ path: 'found', message: `is no point of a ${kind}` }] });
-  const check = tackCheckWriteSchema.parse({
+  const read = tackCheckWriteSchema.safeParse({
     ...{ itemKind: kind, itemId, madeAt: now.toISOString(), hand: ownerName, source: 'owner', round: 'monthly' },
     ...{ found, mended: null, withdrawn: false },
   });
+  // one spot said twice
+  if (!read.success)
+    throw new FulcraError('INPUT_INVALID', { fields: read.error.issues.map(({ path, message }) => ({ path: path.join('.'), message })) });
+  const check = read.data;
   await inOneWrite(db, async (tx) => {
     const rows = tx.getRepository(TackCheckEntity);
     const known = await rows.findOneBy({ id });

@@ -50,8 +50,11 @@ export function FitRoomScreen({ visitId }: { readonly visitId: string }) {
 /** Everything in the room is judged with what was complained of in mind. */
 function Weighed({ loaded, ...place }: RoomPlace) {
   const { school, page } = loaded;
-  const weighed = useMemo(() => weighedFor(school, complaintsOf(page.facts)), [school, page.facts]);
-  return <Room {...place} loaded={{ ...loaded, school: weighed }} />;
+  const complaints = complaintsOf(page.facts);
+  const which = complaints.map((c) => c.complaint).join(' ');
+  const weighed = useMemo(() => weighedFor(school, complaints), [school, which]); // eslint-disable-line react-hooks/exhaustive-deps -- another fact leaves the school as it is
+  const inMind = useMemo(() => ({ ...loaded, school: weighed }), [loaded, weighed]);
+  return <Room {...place} loaded={inMind} />;
 }
 
 function Room(place: RoomPlace) {

@@ -140,8 +140,8 @@ export async function newDatabase(): Promise<string> {
 }
 
 /** A second practice, with its own fitter. */
-export async function otherPractice(db: DataSource): Promise<{ email: string; password: string }> {
-  const account = { email: 'other@elsewhere.example', password: 'a long enough one' };
+export async function otherPractice(db: DataSource, email = 'other@elsewhere.example'): Promise<{ email: string; password: string }> {
+  const account = { email, password: 'a long enough one' };
   await practices(db).addAccount({
     practiceId: v7(),
     practiceName: 'Elsewhere',

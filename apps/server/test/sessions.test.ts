@@ -138,7 +138,7 @@ describe('signing in', () => {
     const device = running.visitor();
     const deviceOf = (reply: { readonly headers: Headers }) => /fulcra_device=[^;]+/.exec(reply.headers.getSetCookie().join('\n'))![0];
     const known = deviceOf(await device.signIn(EMAIL, DEMO_ACCOUNT.password));
-    const other = await otherPractice(running.db);
+    const other = await otherPractice(running.db, 'stranger@elsewhere.example');
     const foreign = deviceOf(await running.visitor().signIn(other.email, other.password));
     for (let i = 0; i < LIMITS.account; i++) await tryFrom(`10.0.2.${i}`)(EMAIL, 'wrong');
     expect(await tryFrom('10.0.2.200')(EMAIL, DEMO_ACCOUNT.password)).toBe('SIGN_IN_TOO_OFTEN');

@@ -73,27 +73,36 @@ export function LeaveSheet({ open, onClose }: { readonly open: boolean; readonly
 function Choices({ onClose }: { readonly onClose: () => void }) {
   const { unsent, state, go } = useLeaving(onClose);
   const [discarding, setDiscarding] = useState(false);
+  const [heightPx, setHeightPx] = useState(0);
   const off = state === 'going';
   return (
     <>
       {state === 'failed' ? <Banner tone="bad">{LEAVING_PHRASES.failed}</Banner> : null}
       <Named unsent={unsent} />
-      {discarding ? (
-        <>
-          <Banner tone="bad">{LEAVING_PHRASES.discardMeans(unsent.length)}</Banner>
-          <Button label={LEAVING_PHRASES.stay} off={off} onPress={onClose} />
-          <Button kind="quiet" label={LEAVING_PHRASES.discardSure} off={off} onPress={() => go('discard')} />
-        </>
-      ) : (
-        <>
-          <Small>
-            {LEAVING_PHRASES.sealedMeans} {LEAVING_PHRASES.halfTyped}
-          </Small>
-          <Button kind="main" label={off ? LEAVING_PHRASES.going : LEAVING_PHRASES.sealAndGo} off={off} onPress={() => go('seal')} />
-          <Button label={LEAVING_PHRASES.stay} off={off} onPress={onClose} />
-          <Button kind="quiet" label={LEAVING_PHRASES.discard} off={off} onPress={() => setDiscarding(true)} />
-        </>
-      )}
+      {/* as high while it is asked again: nothing moves under the thumb, and where it was pressed first a second press stays */}
+      <YStack
+        gap="$m"
+        minHeight={heightPx}
+        justifyContent="flex-end"
+        onLayout={({ nativeEvent }) => (discarding ? undefined : setHeightPx(nativeEvent.layout.height))}
+      >
+        {discarding ? (
+          <>
+            <Banner tone="bad">{LEAVING_PHRASES.discardMeans(unsent.length)}</Banner>
+            <Button kind="quiet" label={LEAVING_PHRASES.discardSure} off={off} onPress={() => go('discard')} />
+            <Button label={LEAVING_PHRASES.stay} off={off} onPress={onClose} />
+          </>
+        ) : (
+          <>
+            <Small>
+              {LEAVING_PHRASES.sealedMeans} {LEAVING_PHRASES.halfTyped}
+            </Small>
+            <Button kind="main" label={off ? LEAVING_PHRASES.going : LEAVING_PHRASES.sealAndGo} off={off} onPress={() => go('seal')} />
+            <Button label={LEAVING_PHRASES.stay} off={off} onPress={onClose} />
+            <Button kind="quiet" label={LEAVING_PHRASES.discard} off={off} onPress={() => setDiscarding(true)} />
+          </>
+        )}
+      </YStack>
     </>
   );
 }

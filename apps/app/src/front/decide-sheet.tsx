@@ -3,7 +3,7 @@ import { usePracticeSettings } from '../platform/use-views';
 import { shapedLike } from '../platform/draft';
 import { v7 } from 'uuid';
 import { type DecisionWrite, type Saddle } from '@fulcra/contract';
-import { type School, CORE_VERSION, neutralWidth, unmeasuredOf } from '@fulcra/core';
+import { type School, CORE_VERSION, neutralWidth } from '@fulcra/core';
 import { router } from 'expo-router';
 import { useEffect } from 'react';
 import { momentNow } from '../platform/clock';
@@ -15,7 +15,7 @@ import { Body, Small } from '../ui/text';
 import { useToast } from '../ui/toast';
 import { useDraft } from '../platform/use-draft';
 import { SHAPE_WORDS, recordWords } from '../words/verdict-words';
-import { unmeasuredList } from '../words/saddle-measure-words';
+import { unmeasuredSentence } from '../words/saddle-measure-words';
 import { type TriedFront } from './front-setup';
 import { type LoadedVisit } from '../visit';
 
@@ -36,11 +36,7 @@ export function DecideSheet({ open, onClose, visitId, loaded, tried, saddle, sch
   const send = useSend();
   const toast = useToast();
   const { fingerMm } = usePracticeSettings();
-  const unknown = saddle === null ? [] : unmeasuredOf(saddle);
-  const computed = [
-    recordWords(tried.chosen.verdict, fingerMm),
-    ...(unknown.length === 0 ? [] : [FRONT_PHRASES.unmeasuredOnSaddle(unmeasuredList(unknown))]),
-  ].join('\n');
+  const computed = [recordWords(tried.chosen.verdict, fingerMm), ...(saddle === null ? [] : unmeasuredSentence(saddle))].join('\n');
   const [draft, setDraft, forget] = useDraft(`decide-${visitId}`, REASONS_DRAFT, { of: computed, text: computed });
   const text = draft.of === computed ? draft.text : computed;
   useEffect(() => {

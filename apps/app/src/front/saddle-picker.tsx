@@ -1,6 +1,6 @@
 import { FRONT_PHRASES } from '../words/front-phrases';
 import { type Saddle } from '@fulcra/contract';
-import { type RankedSaddle, bodyInputOf, describedOf, neutralWidth, unmeasuredOf } from '@fulcra/core';
+import { type RankedSaddle, bodyInputOf, describedOf, neutralWidth } from '@fulcra/core';
 import { useMemo, useState } from 'react';
 import { XStack, YStack } from 'tamagui';
 import { HeldBanner } from '../tack';
@@ -9,7 +9,7 @@ import { MARK } from '../ui/banner';
 import { Button } from '../ui/button';
 import { Sheet } from '../ui/sheet';
 import { Body, Name, Small } from '../ui/text';
-import { unmeasuredList } from '../words/saddle-measure-words';
+import { unmeasuredSentence } from '../words/saddle-measure-words';
 import { headlineWords, TONE_OF } from '../words/verdict-words';
 import { useFront } from '../engine/use-front';
 import { type FrontSetup, RECOMMENDED } from './front-setup';
@@ -98,7 +98,6 @@ interface EntryProps {
 
 function StockEntry({ saddle, ranked, setup, onChoose }: EntryProps) {
   const present = saddle.front.presentSetting;
-  const unknown = unmeasuredOf(saddle);
   const { atDepth } = ranked;
   return (
     <YStack borderTopWidth={1} borderColor="$rule" paddingTop="$m" gap="$xs">
@@ -108,7 +107,9 @@ function StockEntry({ saddle, ranked, setup, onChoose }: EntryProps) {
         {saddle.maker}; {saddle.kind === 'western' ? FRONT_PHRASES.westernItsBars : ''}
         {CHANGE_WORDS[saddle.change]}
       </Small>
-      {unknown.length === 0 ? null : <Small>{FRONT_PHRASES.unmeasuredOnSaddle(unmeasuredList(unknown))}</Small>}
+      {unmeasuredSentence(saddle).map((line) => (
+        <Small key={line}>{line}</Small>
+      ))}
       {atDepth === null ? null : (
         <Small>
           {FRONT_PHRASES.atPanelDepth(

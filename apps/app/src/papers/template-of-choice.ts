@@ -20,7 +20,8 @@ import { dayWords } from '../words/measure-words';
 import { padWords } from '../words/setup-words';
 import { STATION_WORDS } from '../words/station-words';
 import { PAPER_CAUTION_LINES } from '../words/paper-caution';
-import { SHEET_WORDS, unmeasuredLines } from './template-of-visit';
+import { unmeasuredOnSaddle } from '../words/saddle-measure-words';
+import { SHEET_WORDS } from './template-of-visit';
 
 export interface StationTemplate {
   readonly station: SectionStation;
@@ -87,7 +88,7 @@ function wordsAt(
       PAPERS_PHRASES.fitter(visit.fitter),
       PAPERS_PHRASES.frontIncludedMm(width.includedAngleDeg.toFixed(0), width.spanAt100Mm.toFixed(0), setting.label),
       PAPERS_PHRASES.treeCurveMm(setup.curveMm, setup.frontDepthMm, saddle.build.panel.depthMidMm, setup.rearDepthMm),
-      ...unmeasuredLines(saddle),
+      ...unmeasuredOnSaddle(saddle),
       reaches ? PAPERS_PHRASES.asItSettled(padWords(setup.pad)) : PAPERS_PHRASES.theSaddleDoes,
       PAPERS_PHRASES.schoolV(schoolName, tried.schoolVersion),
       ...PAPER_CAUTION_LINES,

@@ -1,8 +1,8 @@
 import { PAPER_CAUTION_LINES } from '../words/paper-caution';
 import { PAPERS_PHRASES } from '../words/papers-phrases';
 import { type Decision, type Saddle, type VisitPage } from '@fulcra/contract';
-import { type FrontTemplate, type Section, type TemplateWords, frontTemplate, unmeasuredOf } from '@fulcra/core';
-import { unmeasuredList } from '../words/saddle-measure-words';
+import { type FrontTemplate, type Section, type TemplateWords, frontTemplate } from '@fulcra/core';
+import { unmeasuredOnSaddle } from '../words/saddle-measure-words';
 import { dayWords } from '../words/measure-words';
 import { archOfDecision, sectionOfDecision } from '../drawings/decision-shapes';
 
@@ -55,16 +55,14 @@ function templateWords(
   };
 }
 
-/** What nobody measured of the saddle that is drawn: nothing of it is cut by this sheet alone. */
-export function unmeasuredLines(saddle: Saddle): string[] {
-  const unknown = unmeasuredOf(saddle);
-  return unknown.length === 0 ? [] : [PAPERS_PHRASES.unmeasuredOnSaddle(unmeasuredList(unknown))];
-}
-
 const settingLines = (decision: Decision, saddle: Saddle | null, schoolName: string): string[] => [
   PAPERS_PHRASES.frontIncludedMmAt(Math.round(decision.includedAngleDeg), Math.round(decision.spanAt100Mm), decision.shape),
   ...(saddle
-    ? [PAPERS_PHRASES.saddle(saddle.name), PAPERS_PHRASES.makerAndSetting(saddle.maker, decision.settingLabel), ...unmeasuredLines(saddle)]
+    ? [
+        PAPERS_PHRASES.saddle(saddle.name),
+        PAPERS_PHRASES.makerAndSetting(saddle.maker, decision.settingLabel),
+        ...unmeasuredOnSaddle(saddle),
+      ]
     : []),
   PAPERS_PHRASES.schoolV(schoolName, decision.schoolVersion),
 ];

@@ -87,7 +87,6 @@ export const FRONT_PHRASES = {
   ofRedraws: (answer: string, count: number, redraws: number): string => `${answer}°: ${count} of ${redraws} redraws`,
   atPanelDepth: (label: string, depthMm: number, nowMm: number, told: string): string =>
     `“${label}” with its panel set to ${lengthWords(depthMm)} in front (${lengthNumber(nowMm)} now): ${told}`,
-  unmeasuredOnSaddle: (list: string): string => `Not measured exactly on this saddle: ${list}.`,
   asLast: `The section was said to be as last time, not measured today: it errs ${MEASURING_ERRORS.byEyeTimes} times as far as a take.`,
   get withOneTake() {
     return `With one take the spread is a default, not measured: ${ASSUMED_SPREAD.sideAngleDeg}° and ${lengthWords(ASSUMED_SPREAD.halfWidthMm)} a side.`;

@@ -14,7 +14,6 @@ export const PAPERS_PHRASES = {
   mmLongMm: (lengthMm: number, curveMm: number, curveOverMm: number): string =>
     `${lengthWords(lengthMm)} long, ${lengthWords(curveMm)} of curve over ${lengthWords(curveOverMm)}`,
   notMeasuredOf: (words: string, list: string): string => `${words}; not measured: ${list}`,
-  unmeasuredOnSaddle: (list: string): string => `Not measured exactly on this saddle: ${list}`,
   panelDepth: 'Panel depth',
   frontMiddleGusset: (frontDepthMm: number, depthMidMm: number, rearDepthMm: number): string =>
     `front ${lengthNumber(frontDepthMm)}, middle ${lengthNumber(depthMidMm)}, gusset ${lengthWords(rearDepthMm)}`,

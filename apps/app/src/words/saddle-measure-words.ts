@@ -1,4 +1,4 @@
-import { CURVE_OVER_MM, type SaddleMeasureId, type UnmeasuredId } from '@fulcra/core';
+import { CURVE_OVER_MM, type DescribedSaddle, type SaddleMeasureId, type UnmeasuredId, unmeasuredOf } from '@fulcra/core';
 
 /** What each measure of a saddle is called, and how it is taken. */
 export const SADDLE_MEASURE_WORDS: Readonly<Record<SaddleMeasureId, { readonly name: string; readonly how: string }>> = {
@@ -52,3 +52,13 @@ export function unmeasuredList(ids: readonly UnmeasuredId[]): string {
   if (ids.length > NAMED) return `${names.join(', ')} and ${ids.length - NAMED} more`;
   return names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
+
+/** "Not measured exactly on this saddle: balance and weight", as a line of a paper; nothing where all of it was. */
+export function unmeasuredOnSaddle(saddle: Pick<DescribedSaddle, 'build'>): string[] {
+  const unknown = unmeasuredOf(saddle);
+  return unknown.length === 0 ? [] : [`Not measured exactly on this saddle: ${unmeasuredList(unknown)}`];
+}
+
+/** The same as a sentence among others. */
+export const unmeasuredSentence = (saddle: Pick<DescribedSaddle, 'build'>): string[] =>
+  unmeasuredOnSaddle(saddle).map((line) => `${line}.`);

@@ -69,9 +69,8 @@ export const sharedRoutes: FastifyPluginAsyncZod<Needs> = async (app, { links, p
     '/api/shared/:token/words/:wordId/photos/:photoId',
     { config, schema: { params: ofPhoto, body: sharedPhotoSchema, response: { 200: heldSchema } } },
     async (request) => {
-      const { id: linkId, practiceId, horseId } = await linkOf(request);
       const { wordId, photoId } = request.params;
-      await ownWord(practiceId, horseId, wordId);
+      const { id: linkId, practiceId } = await linkOfWord({ links, stores }, request.params);
       const photo = { ...request.body, note: '', takenAt: new Date().toISOString() };
       return stores.photos.announce({ practiceId, personId: null, linkId }, { ownerWordId: wordId }, photoId, photo);
     },
@@ -80,17 +79,21 @@ export const sharedRoutes: FastifyPluginAsyncZod<Needs> = async (app, { links, p
     '/api/shared/:token/words/:wordId/photos/:photoId/content',
     { config, schema: { params: ofPhoto, querystring: pieceQuerySchema, response: { 200: heldSchema } } },
     async (request) => {
-      const { id: linkId, practiceId, horseId } = await linkOf(request);
       const { wordId, photoId } = request.params;
-      await ownWord(practiceId, horseId, wordId);
+      const { id: linkId, practiceId } = await linkOfWord({ links, stores }, request.params);
       const piece = { from: request.query.from, content: pieceIn(request.body), linkId };
       return stores.photos.addPiece(practiceId, { ownerWordId: wordId }, photoId, piece);
     },
   );
-
-  /** A word of this link's horse, not of any other. */
-  async function ownWord(practiceId: string, horseId: string, wordId: string): Promise<void> {
-    const word = await stores.ownerWord.get(practiceId, wordId);
-    if (word.horseId !== horseId) throw new FulcraError('NOT_FOUND');
-  }
 };
+
+/** The link, where the word is one of its own horse. */
+async function linkOfWord(
+  { links, stores }: Pick<Needs, 'links' | 'stores'>,
+  { token, wordId }: { readonly token: string; readonly wordId: string },
+): Promise<OwnerLinkRow> {
+  const link = await links.open(token, new Date());
+  const word = await stores.ownerWord.get(link.practiceId, wordId);
+  if (word.horseId !== link.horseId) throw new FulcraError('NOT_FOUND');
+  return link;
+}

@@ -153,9 +153,10 @@ function sinkOfWidths({ body, bench, school, placeMm }: Back, saddle: DescribedS
 
 /** What the numbers that nobody measured of a saddle do to the room under it, one standard deviation, mm; nothing where it doesn't rest. */
 function unmeasuredSdMm(bench: SitBench, set: SaddleSet, rider?: RiderLoad): number {
-  const room = roomOf(bench, set.saddle, set.setup, rider);
+  const sources = unmeasuredSources(set.saddle);
+  const room = sources.length === 0 ? null : roomOf(bench, set.saddle, set.setup, rider);
   if (room === null) return 0;
-  const squares = unmeasuredSources(set.saddle).map((source) => {
+  const squares = sources.map((source) => {
     const ways = source.ways(set).flatMap((other) => roomOf(bench, other.saddle, other.setup, rider) ?? []);
     return ways.reduce((sum, way) => sum + (way - room) ** 2, 0) / Math.max(1, ways.length);
   });

@@ -30,22 +30,25 @@ export interface SitAsked {
   readonly school: School;
 }
 
+/** What of a sitting goes into its picture as it is. */
+const OF_SITTING = [
+  'measures',
+  'exact',
+  'shape',
+  'onMuscle',
+  'stiffness',
+  'drift',
+  'places',
+  'withers',
+  'pulls',
+  'loads',
+  'gait',
+  'offTheBackShare',
+] as const satisfies readonly (keyof Sitting)[];
+type OfSitting = Pick<Sitting, (typeof OF_SITTING)[number]>;
+
 /** What the drawings and the table are made of: plain data, so that it can cross from a worker. */
-export interface SitPicture extends Pick<
-  Sitting,
-  | 'measures'
-  | 'exact'
-  | 'shape'
-  | 'onMuscle'
-  | 'stiffness'
-  | 'drift'
-  | 'places'
-  | 'withers'
-  | 'pulls'
-  | 'loads'
-  | 'gait'
-  | 'offTheBackShare'
-> {
+export interface SitPicture extends OfSitting {
   readonly asked: SitAsked;
   readonly state: Sitting['settled']['state'];
   readonly pose: Sitting['settled']['pose'];
@@ -104,22 +107,7 @@ const gridOf = ({ back }: Sitting): SitPicture['grid'] => ({
 });
 
 function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitting): SitPicture {
-  const {
-    settled,
-    laid: panel,
-    measures,
-    exact,
-    shape,
-    stiffness,
-    drift,
-    onMuscle,
-    places,
-    withers,
-    pulls,
-    loads,
-    gait,
-    offTheBackShare,
-  } = sitting;
+  const { settled, laid: panel } = sitting;
   const laid = laidFront(body, asked.saddle, asked.setup);
   const judged = { body, saddle: asked.saddle, setup: asked.setup, sitting, laid, ridden: null };
   const assessed = assess(fitBenchOf(ready, body, asked), asked.saddle, asked.setup);
@@ -135,18 +123,7 @@ function plain(ready: ReadyBody, body: HorseBody, asked: SitAsked, sitting: Sitt
     grid: gridOf(sitting),
     pressureKPa: drawn(sitting, onGrid(panel, settled.cells.pressureKPa, 0), 0),
     overlapMm: drawn(sitting, settledSqueeze(panel, settled.cells), Number.NaN),
-    measures,
-    exact,
-    shape,
-    stiffness,
-    drift,
-    onMuscle,
-    places,
-    withers,
-    pulls,
-    loads,
-    gait,
-    offTheBackShare,
+    ...(Object.fromEntries(OF_SITTING.map((of) => [of, sitting[of]])) as unknown as OfSitting),
     laid,
     score: assessed.ok ? assessed.value.standing : null,
     verdicts: schoolsFrom(asked.school).map((school) => judgeSitting(judged, school, ready.errorsOf(body, asked.saddle, school))),

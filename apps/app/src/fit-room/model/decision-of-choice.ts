@@ -11,15 +11,13 @@ import {
   neutralWidth,
   sinkOfSchool,
   sinkOfSetting,
-  unmeasuredOf,
 } from '@fulcra/core';
 import { type LoadedVisit } from '../../visit';
 import { criterionName } from '../../words/criterion-words';
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
 import { momentNow } from '../../platform/clock';
 import { setupLine } from '../../words/setup-words';
-import { PAPERS_PHRASES } from '../../words/papers-phrases';
-import { unmeasuredList } from '../../words/saddle-measure-words';
+import { unmeasuredSentence } from '../../words/saddle-measure-words';
 
 /** What a chosen setting decides for this visit: the arch of the saddle in that setting; null where there is no front to lay it on. */
 export function decisionOfChoice(
@@ -73,7 +71,5 @@ function reasonsOf(saddle: Saddle, tried: TriedOnVisit): string {
     stops.length > 0
       ? FIT_ROOM_PHRASES.chosenThoughRefused(names(stops))
       : FIT_ROOM_PHRASES.chosenFor(tried.score.toFixed(0), tried.missed.length === 0 ? '' : names(tried.missed.slice(0, 3)));
-  const unknown = unmeasuredOf(saddle);
-  const leans = unknown.length === 0 ? '' : ` ${PAPERS_PHRASES.unmeasuredOnSaddle(unmeasuredList(unknown))}.`;
-  return `${setupLine(describedOf(saddle), tried.setup)}. ${said}${leans}`;
+  return [`${setupLine(describedOf(saddle), tried.setup)}. ${said}`, ...unmeasuredSentence(saddle)].join(' ');
 }

@@ -14,7 +14,6 @@ import { Body, Heading, Small, Strong } from '../../ui/text';
 import { complaintHeadline, complaintParagraph, firstLines } from '../../words/complaint-words';
 import { remedyLines } from '../../words/remedy-words';
 import { FIT_ROOM_PHRASES } from '../../words/fit-room-phrases';
-
 import { WeighedLine } from './weighed-line';
 
 export interface ComplaintsPartProps {
